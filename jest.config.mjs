@@ -1,0 +1,39 @@
+const transform = {
+  '\\.(ts|tsx|js|mjs)$': [
+    '@swc/jest',
+    {
+      jsc: {
+        target: 'es2022',
+        parser: { syntax: 'typescript', tsx: true, decorators: true },
+        transform: { legacyDecorator: true, decoratorMetadata: true, react: { runtime: 'automatic' } },
+        keepClassNames: true,
+      },
+      module: { type: 'commonjs' },
+    },
+  ],
+};
+const moduleNameMapper = {
+  '^@crustallum/core$': '<rootDir>/core/src/index.ts',
+  '^@crustallum/core/(.*)$': '<rootDir>/core/src/$1.ts',
+};
+const common = { rootDir: '.', transform, moduleNameMapper };
+
+export default {
+  projects: [
+    { ...common, displayName: 'core', testMatch: ['<rootDir>/core/src/**/*.test.ts'], testEnvironment: 'node' },
+    { ...common, displayName: 'server', testMatch: ['<rootDir>/server/src/**/*.test.ts'], testEnvironment: 'node' },
+    {
+      ...common,
+      displayName: 'web',
+      testMatch: ['<rootDir>/web/src/**/*.test.{ts,tsx}'],
+      testEnvironment: '<rootDir>/web/src/testing/browserEnvironment.cjs',
+      setupFiles: ['<rootDir>/web/src/testing/setup.ts'],
+      transformIgnorePatterns: ['/node_modules/(?!(@tanstack|d3-[a-z]+|internmap)/)'],
+      moduleNameMapper: {
+        ...moduleNameMapper,
+        '\\.css$': '<rootDir>/web/src/testing/noStyle.ts',
+        '.*/workers/planner$': '<rootDir>/web/src/testing/planner.ts',
+      },
+    },
+  ],
+};
