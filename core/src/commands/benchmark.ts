@@ -1,0 +1,125 @@
+import { cpus } from 'node:os';
+import { environment } from '../cold/environments';
+import { material } from '../cold/material';
+import { simulate } from '../cold/simulate';
+import { rowPattern } from '../cutting/rowPatterns';
+import { simulateBake } from '../oven/bake';
+import { planBake } from '../plan/planBake';
+import type { BakeInput } from '../plan/inputs';
+import { plainKitchen, starterItem, starterMeal } from '../plan/starters';
+import { forget } from '../plan/thermal';
+
+interface Timing {
+  name: string;
+  target: string;
+  run: (i: number) => unknown;
+  times: number;
+  fresh?: boolean;
+}
+
+const shortcrust = material({
+  items: [
+    { name: 'flour', mass: 0.25 },
+    { name: 'butter', mass: 0.125 },
+    { name: 'water', mass: 0.06 },
+  ],
+});
+const fridge = environment('fridge', { wrap: 'film' });
+const supper = (
+  change: Partial<{ thicknessMm: number; fatPct: number; setC: number; slits: number }> = {},
+): BakeInput => {
+  const first = starterItem('handPies', 18, 'You', 'roughPuff');
+  const item = {
+    ...first,
+    dough: { ...first.dough, fatToFlourPct: change.fatPct ?? 75 },
+    cut: { ...first.cut, thicknessMm: change.thicknessMm ?? 3 },
+    oven: { ...first.oven, setC: change.setC ?? 200 },
+    seal: { ...first.seal, slits: change.slits ?? 3 },
+  };
+  return {
+    meal: starterMeal('2026-12-12T18:30', 12),
+    items: [item, starterItem('dishPie', 12, 'You'), starterItem('filoCoil', 12, 'You')],
+    kitchen: plainKitchen,
+  };
+};
+
+const timings: Timing[] = [
+  {
+    name: 'disc chill, one simulated hour',
+    target: '<= 10 ms p50',
+    times: 100,
+    run: () =>
+      simulate({
+        material: shortcrust,
+        shape: { kind: 'disc', radiusM: 0.075, thicknessM: 0.03 },
+        startC: 18,
+        phases: [{ minutes: 60, around: fridge }],
+      }),
+  },
+  {
+    name: 'bake simulation, hand pie',
+    target: '<= 6 ms p50',
+    times: 100,
+    run: () =>
+      simulateBake({
+        shape: { kind: 'rect', wMm: 52, lMm: 100 },
+        top: { type: 'shortcrust', tMm: 3 },
+        base: { type: 'shortcrust', tMm: 3 },
+        filling: { type: 'mince_cooked', depthMm: 18, startC: 8 },
+        vessel: null,
+        support: 'trayDark',
+        oven: { mode: 'conv', steps: [{ fromMin: 0, setC: 200 }] },
+        wash: 'egg',
+      }),
+  },
+  {
+    name: 'row patterns, 24 discs',
+    target: '<= 2 ms',
+    times: 500,
+    run: (i) => rowPattern({ sheet: { shape: 'rect', w: 560 + (i % 20), h: 380 }, d: 92, trim: 5, gap: 2 }),
+  },
+  {
+    name: 'plan after a change of fat',
+    target: '<= 60 ms',
+    times: 30,
+    run: (i) => planBake(supper({ fatPct: 60 + i * 0.31 })),
+  },
+  {
+    name: 'plan after a change of oven heat',
+    target: '<= 60 ms',
+    times: 30,
+    run: (i) => planBake(supper({ setC: 180 + i * 0.7 })),
+  },
+  { name: 'plan after a change of slits', target: '<= 60 ms', times: 12, run: (i) => planBake(supper({ slits: i })) },
+  {
+    name: 'plan after a change of sheet',
+    target: '<= 60 ms',
+    times: 30,
+    run: (i) => planBake(supper({ thicknessMm: 2.5 + i * 0.031 })),
+  },
+  {
+    name: 'three-item supper from nothing',
+    target: '<= 400 ms',
+    times: 12,
+    fresh: true,
+    run: () => planBake(supper()),
+  },
+];
+
+const at = (sorted: number[], share: number): string =>
+  (sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * share))] as number).toFixed(2).padStart(9);
+
+console.log(`${cpus().length} cores, ${cpus()[0]?.model.trim() ?? ''}, Node ${process.versions.node}\n`);
+console.log(`${'what'.padEnd(36)}${'p50 ms'.padStart(9)}${'p95 ms'.padStart(9)}   aim`);
+for (const t of timings) {
+  for (let i = 0; i < 5; i++) t.run(t.times + i);
+  const taken: number[] = [];
+  for (let i = 0; i < t.times; i++) {
+    if (t.fresh) forget();
+    const from = performance.now();
+    t.run(i);
+    taken.push(performance.now() - from);
+  }
+  taken.sort((a, b) => a - b);
+  console.log(`${t.name.padEnd(36)}${at(taken, 0.5)}${at(taken, 0.95)}   ${t.target}`);
+}

@@ -1,0 +1,88 @@
+import { IsArray } from 'class-validator';
+import { Nested, NumberIn, OneOf, Optional } from '../quantities/rules';
+import { cutterPolicies, type CutterPolicy } from './cutter';
+import { pieceKinds, type PieceKind, type PieceSpec } from './piece';
+import type { Sheet } from './sheet';
+
+export class PieceInput implements PieceSpec {
+  @OneOf(pieceKinds) kind!: PieceKind;
+  @Optional() @NumberIn(5, 1000, 'mm') d?: number;
+  @Optional() @NumberIn(5, 1000, 'mm') a?: number;
+  @Optional() @NumberIn(5, 1000, 'mm') b?: number;
+  @Optional() @NumberIn(0, 100, 'mm') rim?: number;
+  @Optional() @NumberIn(0.2, 60, 'mm') t?: number;
+  @Optional() @NumberIn(0.5, 1.6, 'g/cm³') rho?: number;
+  @Optional() @NumberIn(0, 300, 'mm') dome?: number;
+  @Optional() @NumberIn(0.01, 0.3, '') kappa?: number;
+  @Optional() @NumberIn(5, 2000, 'mm') len?: number;
+  @Optional() @NumberIn(5, 2000, 'mm') width?: number;
+  @Optional() @NumberIn(0, 100, 'mm') fillT?: number;
+  @Optional() @NumberIn(0, 500, 'mm') core?: number;
+  @Optional() @NumberIn(1, 500, 'mm') slice?: number;
+  @Optional() @NumberIn(5, 300, 'mm') rope?: number;
+  @Optional() @NumberIn(20, 2000, 'mm') sheetLen?: number;
+  @Optional() @NumberIn(20, 2000, 'mm') sheetWid?: number;
+  @Optional() @NumberIn(0, 500, 'mm') join?: number;
+  @Optional() @NumberIn(1, 20_000, 'g') mass?: number;
+  @Optional() @NumberIn(2, 8, '', { integer: true }) strands?: number;
+  @Optional() @NumberIn(0, 60, '°') angle?: number;
+}
+
+export class SheetInput {
+  @OneOf(['rect', 'square', 'round']) shape!: Sheet['shape'];
+  @Optional() @NumberIn(20, 2000, 'mm') w?: number;
+  @Optional() @NumberIn(20, 2000, 'mm') h?: number;
+  @Optional() @NumberIn(20, 2000, 'mm') d?: number;
+}
+
+export class DiscsInput {
+  @Nested(() => SheetInput) sheet!: SheetInput;
+  @NumberIn(5, 1000, 'mm') d!: number;
+  @Optional() @NumberIn(0, 60, 'mm') trim?: number;
+  @Optional() @NumberIn(0, 30, 'mm') gap?: number;
+}
+
+export class OtherCutterInput {
+  @NumberIn(5, 1000, 'mm') D!: number;
+  @NumberIn(0.2, 60, 'mm') t!: number;
+  @NumberIn(5, 1000, 'mm') Dc!: number;
+  @NumberIn(1, 200, 'pieces', { integer: true }) N!: number;
+  @NumberIn(0, 100, 'mm') rim!: number;
+}
+
+export class CutterInput {
+  @OneOf(cutterPolicies) policy!: CutterPolicy;
+  @NumberIn(5, 1000, 'mm') D!: number;
+  @NumberIn(0.2, 60, 'mm') t!: number;
+  @NumberIn(0, 40, '%') shrinkPct!: number;
+  @Optional() @NumberIn(5, 1000, 'mm') cutterOnHand?: number;
+  @Optional() @IsArray() @NumberIn(5, 1000, 'mm', { each: true }) cutters?: number[];
+}
+
+class ReRollSettingsInput {
+  @NumberIn(5, 1000, 'mm') D!: number;
+  @NumberIn(0.2, 60, 'mm') t!: number;
+  @NumberIn(0.5, 1.6, 'g/cm³') rho!: number;
+  @Optional() @NumberIn(0, 60, 'mm') trim?: number;
+  @Optional() @NumberIn(0, 30, 'mm') gap?: number;
+  @Optional() @NumberIn(0, 30, '%') lossPct?: number;
+  @Optional() @NumberIn(0, 40, '%') shrink0?: number;
+  @Optional() @NumberIn(0, 40, '%') shrinkStep?: number;
+  @Optional() @OneOf(cutterPolicies) policy?: CutterPolicy;
+  @Optional() @NumberIn(5, 1000, 'mm') cutterOnHand?: number;
+  @Optional() @IsArray() @NumberIn(5, 1000, 'mm', { each: true }) cutters?: number[];
+  @Optional() @NumberIn(0, 10, '', { integer: true }) maxRerolls?: number;
+  @Optional() @NumberIn(0, 20_000, 'g') minScrap?: number;
+  @Optional() @NumberIn(20, 2000, 'mm') wmax?: number;
+  @Optional() @NumberIn(20, 2000, 'mm') hmax?: number;
+  @Optional() @NumberIn(1, 10, '') aspectMax?: number;
+}
+
+export class ReRollInput extends ReRollSettingsInput {
+  @NumberIn(1, 20_000, 'g') mass!: number;
+  @Optional() @NumberIn(1, 200, 'pieces', { integer: true }) need?: number;
+}
+
+export class MinimumDoughInput extends ReRollSettingsInput {
+  @NumberIn(1, 200, 'pieces', { integer: true }) N!: number;
+}

@@ -1,0 +1,47 @@
+import { model } from '../quantities/model';
+import { NumberIn, OneOf, Optional } from '../quantities/rules';
+import { fillKinds, fillVolume, simulatorShape, type FillShape, type FillShapeKind } from './fillVolume';
+
+export class FillShapeInput implements FillShape {
+  @OneOf(fillKinds) kind!: FillShapeKind;
+  @Optional() @NumberIn(0.1, 200, 'cm') D?: number;
+  @Optional() @NumberIn(0, 20, 'cm') r?: number;
+  @Optional() @NumberIn(0.1, 200, 'cm') w?: number;
+  @Optional() @NumberIn(0.1, 200, 'cm') l?: number;
+  @Optional() @NumberIn(0.1, 200, 'cm') s?: number;
+  @Optional() @NumberIn(0.1, 200, 'cm') d?: number;
+  @Optional() @NumberIn(0.1, 1000, 'cm') L?: number;
+  @Optional() @NumberIn(0.01, 10, 'cm') t?: number;
+  @Optional() @NumberIn(0.1, 200, 'cm') Dtop?: number;
+  @Optional() @NumberIn(0.1, 200, 'cm') Dbot?: number;
+  @Optional() @NumberIn(0.1, 200, 'cm') h?: number;
+  @Optional() @NumberIn(0, 5, 'cm') tc?: number;
+  @Optional() @NumberIn(0, 30, 'cm') dome?: number;
+  @Optional() @NumberIn(0, 20, 'cm') taper?: number;
+  @Optional() @NumberIn(0.1, 200, 'cm') dia?: number;
+  @Optional() @NumberIn(0.1, 200, 'cm') len?: number;
+  @Optional() @NumberIn(0.2, 2, 'g/ml') density?: number;
+}
+
+const source = 'Geometry; Paulsen (1994) and Robin (2004) volumes; fullness factors are estimates';
+
+export const fillingModels = [
+  model({
+    name: 'filling.volume',
+    summary: 'Comfortable and overfull filling of a product',
+    units: 'cm in; ml and g out',
+    source,
+    certainty: 'estimate',
+    input: FillShapeInput,
+    run: fillVolume,
+  }),
+  model({
+    name: 'filling.simulatorShape',
+    summary: 'Outline and depth of a product for the bake simulator',
+    units: 'cm in; mm out',
+    source,
+    certainty: 'estimate',
+    input: FillShapeInput,
+    run: simulatorShape,
+  }),
+];

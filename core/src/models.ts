@@ -1,0 +1,32 @@
+import 'reflect-metadata';
+import { coldModels } from './cold/models';
+import { cuttingModels } from './cutting/models';
+import { fillingModels } from './filling/models';
+import { laminationModels } from './lamination/models';
+import { sealingModels } from './sealing/models';
+import { vesselModels } from './vessels/models';
+import { ovenModels } from './oven/models';
+import { planModels } from './plan/models';
+import { answer, type Answer, type Model } from './quantities/model';
+
+/** The registry: every core capability by name. The worker, the server's API and the command line all go through `compute`. */
+export const models: ReadonlyMap<string, Model> = new Map(
+  [
+    ...coldModels,
+    ...laminationModels,
+    ...vesselModels,
+    ...cuttingModels,
+    ...ovenModels,
+    ...fillingModels,
+    ...sealingModels,
+    ...planModels,
+  ].map((m) => [m.name, m as unknown as Model]),
+);
+
+/** Runs a registered model on plain JSON. Unknown names and bad input are answers, not exceptions. */
+export function compute(name: string, plain: unknown): Answer {
+  const found = models.get(name);
+  if (!found)
+    return { ok: false, errors: [{ field: 'model', code: 'unknown', value: name, allowed: [...models.keys()] }] };
+  return answer(found, plain);
+}

@@ -1,0 +1,49 @@
+import type { CrustType, FillType, Support, VesselMaterial, Wash } from './tables';
+
+export type OvenMode = 'conv' | 'fan';
+export type RackPosition = 'low' | 'middle' | 'high';
+
+export interface OvenStep {
+  fromMin: number;
+  setC: number;
+}
+
+/** One product in one oven. Millimetres, °C, minutes; the plan outline is taken at mid height. */
+export interface BakeSpec {
+  shape: { kind: 'disc'; dMm: number } | { kind: 'rect'; wMm: number; lMm: number };
+  top: { type: CrustType; tMm: number };
+  /** null: a lid only, which needs a vessel. */
+  base: { type: CrustType; tMm: number; blind?: boolean } | null;
+  filling: {
+    type: FillType;
+    depthMm: number;
+    startC: number;
+    gapMm?: number;
+    diceMm?: number;
+    coreTargetC?: number;
+    boilingRiseC?: number;
+    sinceFilledMin?: number;
+    waitC?: number;
+  };
+  vessel: { material: VesselMaterial; tMm?: number; startC?: number; loose?: boolean } | null;
+  support: Support;
+  supportPreheated?: boolean;
+  load?: { pieces?: number; gapMm?: number; trays?: number };
+  oven: {
+    mode: OvenMode;
+    steps: OvenStep[];
+    rack?: RackPosition;
+    offsetC?: number;
+    preheated?: boolean;
+    doorOpenMin?: number[];
+    doorOpenS?: number;
+    loadDoorS?: number;
+    heaterW?: number;
+    altitudeM?: number;
+  };
+  wash?: Wash;
+  sugarPct?: number;
+  milkSolidsPct?: number;
+  crustStartC?: number;
+  tents?: [number, number][];
+}

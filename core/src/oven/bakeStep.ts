@@ -1,0 +1,457 @@
+import { baseCells, fillingCells, saturationPressure, topCells, type BakeSetup } from './bakeSetup';
+import { convectiveH, ovenVapourPressure, type Oven } from './ovenState';
+import { stack } from './stack';
+import type { Crust } from './tables';
+
+const evaporation = 2.26e6;
+const vapourAir = 2.3e-10;
+const liquidDiffusion = 3e-10;
+const sigma = 5.67e-8;
+const crustEmissivity = 0.9;
+const viewFactor = 0.9;
+const kMultiple = 1.12;
+const lateralShare = 0.78;
+
+const slopeOf = (p: number, t: number): number => (p * 1730.63 * Math.LN10) / (t + 233.426) ** 2;
+const kelvin = (t: number): number => t + 273.15;
+
+/** What a step leaves for the observers. */
+export interface StepResult {
+  surfaceC: number;
+  steamGMin: number;
+  lostRate: number;
+  evaporationKgM2S: number;
+  boiled: boolean;
+}
+
+/** Fixed conductance terms of one bake, worked out once. */
+export class BakeStepper {
+  private readonly hcTop: number;
+  private readonly hcBottom: number;
+  private readonly pAmbient: number;
+  private readonly lidResistance: number;
+  private readonly lowResistance: number;
+  private readonly lowest: number;
+  private readonly lastBase: number;
+  private readonly lateralTl: number;
+  private readonly lateralThawed: number;
+  private readonly lateralFrozen: number;
+  private readonly finCapacity: number;
+  private readonly leak: number;
+  private surfaceTop: number;
+  // 2×2 block Thomas work
+  private readonly mx = new Float64Array(26 * 4);
+  private readonly mr = new Float64Array(26 * 2);
+  private readonly dT = new Float64Array(26);
+  private readonly dX = new Float64Array(26);
+  private readonly frozen = new Uint8Array(26);
+  private readonly Capp = new Float64Array(26);
+
+  constructor(
+    private readonly s: BakeSetup,
+    private readonly oven: Oven,
+  ) {
+    const { spec } = s;
+    const { mode } = spec.oven;
+    this.hcTop = convectiveH(mode, 'top');
+    this.hcBottom = convectiveH(mode, 'bottom');
+    this.pAmbient = ovenVapourPressure[mode];
+    this.lidResistance = 1 / (12 + 138 * Math.exp(-(spec.filling.gapMm ?? 1.5) / 2));
+    const stony = spec.support === 'stone' || spec.support === 'steel';
+    this.lowResistance = s.vessel ? 1 / 250 : stony ? 1 / 250 : 1 / 130;
+    this.lowest = stack.n - 1;
+    this.lastBase = stack.iBase + stack.baseCount - 1;
+    this.surfaceTop = stack.T[0] as number;
+    const heaterHr = (e: number) => 4 * 0.8 * e * sigma * kelvin((oven.target(0) + 100) / 2) ** 3;
+    const hs = (this.hcTop + heaterHr(s.vessel?.emissivity ?? 0.9)) * s.shade;
+    const side =
+      hs > 0
+        ? 1 /
+          (1 / hs + (s.vessel ? s.vessel.tM / s.vessel.k + 1 / 250 : 0) + (spec.base ? spec.base.tMm / 1000 / 0.25 : 0))
+        : 0;
+    const f = s.filling;
+    const kappa = kMultiple * f.k0 + f.phi;
+    const smallest = Math.min(...s.halfWidths);
+    const cu = f.density * (4180 * f.water + 1600 * (1 - f.water));
+    this.lateralTl = (0.1 * smallest * smallest * cu) / kappa;
+    this.lateralThawed = this.lateral(kappa, side);
+    this.lateralFrozen = this.lateral(1.2 * f.water + 0.3, side);
+    const Lf = s.gapM / 2;
+    if (s.support && s.gapM > 0) {
+      const r = s.support.emissivity * 0.9 * 4 * sigma * 430 ** 3;
+      const m0 = Math.sqrt((this.hcBottom + r + s.view * (this.hcTop + r)) / (s.support.k * s.support.tM));
+      this.finCapacity = 1 + ((Math.tanh(m0 * Lf) / (m0 * Lf)) * (s.perimeter * Lf + Math.PI * Lf * Lf)) / s.area;
+    } else this.finCapacity = 1;
+    const edges = Math.min(2, s.perimeter / s.area / 60);
+    this.leak = s.vessel ? (s.vessel.loose ? 3e-9 : 1e-9) : s.support ? 8e-9 * edges : 4e-8;
+  }
+
+  private lateral(kappa: number, U: number): number {
+    if (U === 0) return 0;
+    if (this.s.round) {
+      const R = this.s.halfWidths[0] as number;
+      return kappa / (kappa / (2 * U * R) + 1 / 5.783) / (R * R);
+    }
+    return kappa * this.s.halfWidths.reduce((sum, L) => sum + 1 / (kappa / (U * L) + 1 / 2.467) / (L * L), 0);
+  }
+
+  private crustProperties(from: number, count: number, crust: Crust): void {
+    const dense = crust.density / (1 + crust.X0);
+    for (let i = from; i < from + count; i++) {
+      const t = stack.T[i] as number;
+      const X = stack.X[i] as number;
+      const f = crust.laminated ? Math.max(0, Math.min(1, (t - 75) / 25)) : Math.max(0, Math.min(1, (t - 50) / 50));
+      const s = (stack.swollen[i] = Math.max(stack.swollen[i] as number, 1 + ((stack.swellTo[i] as number) - 1) * f));
+      stack.dz[i] = (stack.dz0[i] as number) * s;
+      let k = crust.kDry + (crust.kWet - crust.kDry) * Math.min(1, X / crust.X0);
+      if (t < -4) k *= 1.4;
+      const cu = dense * (1700 + 4180 * X);
+      const cf = dense * (1600 + 2050 * X);
+      this.capacity(i, t, cu, cf, -16, -4, dense * Math.max(0, X - 0.12) * 3.34e5, stack.dz0[i] as number);
+      const aw = X <= 1e-6 ? 0 : 1 / (1 + (crust.isothermA / X) ** 2.381);
+      const ps = saturationPressure(t);
+      const p = aw * ps;
+      stack.p[i] = p;
+      stack.pT[i] = aw * slopeOf(ps, t);
+      stack.pX[i] =
+        X >= 0.25 * crust.isothermA
+          ? (ps * 2.381 * aw * (1 - aw)) / X
+          : (ps * 2.381 * 0.0356 * 0.9644) / (0.25 * crust.isothermA);
+      let delta = crust.permeability * vapourAir * (1 + 10 * Math.max(0, (p - this.s.pressure) / this.s.pressure));
+      if (crust.laminated && s > 1) {
+        k = s / (1 / k + (s - 1) / (0.07 + 0.2 * k));
+        delta = s / (1 / delta + (s - 1) / vapourAir);
+      }
+      stack.k[i] = k;
+      stack.delta[i] = delta;
+    }
+  }
+
+  private capacity(
+    i: number,
+    t: number,
+    cu: number,
+    cf: number,
+    T1: number,
+    T2: number,
+    latent: number,
+    dz: number,
+  ): void {
+    const c = t >= T2 ? cu : t < T1 ? cf : (cu + cf) / 2 + latent / (T2 - T1);
+    stack.C[i] = c * dz;
+    this.Capp[i] = c;
+    this.frozen[i] = t < T2 ? 1 : 0;
+  }
+
+  private properties(): void {
+    const { s } = this;
+    this.crustProperties(0, topCells, s.top);
+    const f = s.filling;
+    const cu = f.density * (4180 * f.water + 1600 * (1 - f.water));
+    const cf = f.density * (2050 * f.water + 1600 * (1 - f.water));
+    const latent = 0.92 * f.density * f.water * 3.34e5;
+    for (let i = stack.iFilling; i < stack.iFilling + fillingCells; i++) {
+      const t = stack.T[i] as number;
+      const ps = saturationPressure(t);
+      const slope = slopeOf(ps, t);
+      this.capacity(i, t, cu, cf, -9, -1, latent, stack.dz0[i] as number);
+      stack.k[i] = t < -1 ? 1.2 * f.water + 0.3 : kMultiple * f.k0 + f.phi * evaporation * vapourAir * slope;
+      stack.p[i] = 0.985 * ps;
+      stack.pT[i] = 0.985 * slope;
+      stack.pX[i] = 0;
+    }
+    if (s.base) this.crustProperties(stack.iBase, baseCells, s.base);
+    if (s.vessel) this.solid(stack.iVessel, s.vessel);
+    if (s.support) this.solid(stack.iSupport, s.support);
+    stack.C[this.lowest] = (stack.C[this.lowest] as number) * (s.support ? this.finCapacity : 1);
+  }
+
+  private solid(i: number, m: { density: number; specificHeat: number; k: number; tM: number }): void {
+    stack.k[i] = m.k;
+    stack.C[i] = m.density * m.specificHeat * m.tM;
+    stack.p[i] = stack.pT[i] = stack.pX[i] = 0;
+    this.frozen[i] = 0;
+  }
+
+  private conductances(): void {
+    const { s } = this;
+    const half = (i: number) => (stack.dz[i] as number) / (2 * (stack.k[i] as number));
+    const lastFilling = stack.iFilling + fillingCells - 1;
+    const lastFood = stack.baseCount ? this.lastBase : lastFilling;
+    for (let i = 0; i < stack.n - 1; i++) {
+      let R = 0;
+      if (i === topCells - 1) R = this.lidResistance;
+      else if (i === lastFilling && stack.baseCount) R = 1 / 300;
+      else if (i === lastFood) R = this.lowResistance;
+      else if (i === stack.iVessel) R = s.spec.support === 'stone' || s.spec.support === 'steel' ? 1 / 100 : 1 / 60;
+      stack.g[i] = 1 / (half(i) + half(i + 1) + R);
+      let G = 0;
+      const wet = (j: number) => (stack.dz[j] as number) / (2 * (stack.delta[j] as number));
+      if (i < topCells - 1 || (i >= stack.iBase && i < this.lastBase && stack.baseCount)) G = 1 / (wet(i) + wet(i + 1));
+      else if (i === topCells - 1) G = 1 / (1 / 5e-8 + wet(i));
+      else if (i === lastFilling && stack.baseCount) G = 1 / (1 / 1e-7 + wet(i + 1));
+      stack.G[i] = G;
+      const sameCrust = i < topCells - 1 || (stack.baseCount > 0 && i >= stack.iBase && i < this.lastBase);
+      const dense = i < topCells ? s.top : s.base;
+      stack.moistureG[i] =
+        sameCrust && dense
+          ? (liquidDiffusion * (dense.density / (1 + dense.X0))) /
+            (0.5 * ((stack.dz0[i] as number) + (stack.dz0[i + 1] as number)))
+          : 0;
+    }
+    stack.g[stack.n - 1] = stack.G[stack.n - 1] = stack.moistureG[stack.n - 1] = 0;
+  }
+
+  /** Advances the stack by dt seconds at time tS and returns what the observers need. */
+  step(tS: number, dt: number, tented: boolean): StepResult {
+    const { s, oven } = this;
+    const { T, X } = stack;
+    this.properties();
+    this.conductances();
+    oven.advance(tS, dt);
+
+    const tent = tented ? 0.35 : 1;
+    const hr = (e: number, radiantC: number, surfaceC: number) => {
+      const [r, u] = [kelvin(radiantC), kelvin(surfaceC)];
+      return e * viewFactor * s.traysView * sigma * (r * r + u * u) * (r + u);
+    };
+    const radTop = oven.radiant('top');
+    const radBottom = oven.radiant('bottom');
+    const hcTop = this.hcTop * tent;
+    const hrTop = hr(crustEmissivity, radTop, this.surfaceTop) * tent;
+    const hTop = hcTop + hrTop;
+    const envTop = (hcTop * oven.air + hrTop * radTop) / hTop;
+    const gTop = 1 / (1 / hTop + (stack.dz[0] as number) / (2 * (stack.k[0] as number)));
+    const low = this.lowest;
+    const eLow = s.support?.emissivity ?? s.vessel?.emissivity ?? crustEmissivity;
+    const hrLow = hr(eLow, radBottom, T[low] as number);
+    const hLow = this.hcBottom + hrLow;
+    const envLow = (this.hcBottom * oven.air + hrLow * radBottom) / hLow;
+    let gLow = 1 / (1 / hLow + (stack.dz[low] as number) / (2 * (stack.k[low] as number)));
+    let envLow2 = envLow;
+    if (s.support && s.gapM > 0) {
+      const Lf = s.gapM / 2;
+      const hrTray = hr(s.support.emissivity, radTop, T[low] as number);
+      const hf = hLow + s.view * (this.hcTop + hrTray);
+      const kt = s.support.k * s.support.tM;
+      const m = Math.sqrt(hf / kt);
+      const gFin = (s.perimeter / s.area) * kt * m * Math.tanh(m * Lf) * (1 + (Math.PI * Lf) / s.perimeter);
+      const fin = (hLow * envLow + s.view * (this.hcTop * oven.air + hrTray * radTop)) / hf;
+      envLow2 = (gLow * envLow + gFin * fin) / (gLow + gFin);
+      gLow += gFin;
+    }
+    const hm = hcTop / 850 / (461.5 * kelvin(((T[0] as number) + oven.air) / 2));
+    const Gs = 1 / (1 / hm + (stack.dz[0] as number) / (2 * (stack.delta[0] as number)));
+    let Gl = 0;
+    if (stack.baseCount && (stack.p[this.lastBase] as number) > this.pAmbient)
+      Gl = 1 / (1 / this.leak + (stack.dz[this.lastBase] as number) / (2 * (stack.delta[this.lastBase] as number)));
+
+    let core = Infinity;
+    for (let i = stack.iFilling; i < stack.iFilling + fillingCells; i++) core = Math.min(core, T[i] as number);
+    const frozenRun = s.fillingStartC <= -1 && core < -1;
+    const lateral = frozenRun ? this.lateralFrozen : this.lateralThawed * (1 - Math.exp(-((tS / this.lateralTl) ** 2)));
+    const lateralC = s.boilingC + lateralShare * (oven.air - s.boilingC);
+
+    this.solve(dt, { gTop, envTop, gLow, envLow: envLow2, Gs, Gl, lateral, lateralC });
+
+    // heat the load took, for the oven's next step
+    let lateralHeat = 0;
+    const [t0New, tLowNew] = [(T[0] as number) + (this.dT[0] as number), (T[low] as number) + (this.dT[low] as number)];
+    for (let i = stack.iFilling; i < stack.iFilling + fillingCells; i++)
+      lateralHeat += lateral * (stack.dz0[i] as number) * (lateralC - (T[i] as number) - (this.dT[i] as number));
+    oven.takes(s.pieces * s.area * Math.max(0, gTop * (envTop - t0New) + gLow * (envLow2 - tLowNew) + lateralHeat));
+
+    const lid = topCells - 1;
+    const pNew = (i: number) =>
+      (stack.p[i] as number) +
+      (stack.pT[i] as number) * (this.dT[i] as number) +
+      (stack.pX[i] as number) * (this.dX[i] as number);
+    const evap = -(stack.G[lid] as number) * (pNew(lid) - pNew(lid + 1));
+    this.apply();
+    const boiled = this.boil(dt);
+    const k0 = (2 * (stack.k[0] as number)) / (stack.dz[0] as number);
+    const surfaceC = (hTop * envTop + k0 * (T[0] as number)) / (hTop + k0);
+    this.surfaceTop = surfaceC;
+    for (let i = 0; i < topCells; i++)
+      X[i] = Math.max((X[i] as number) + (this.dX[i] as number), 0.2 * (X[i] as number), 1e-7);
+    for (let i = stack.iBase; i < stack.iBase + stack.baseCount; i++)
+      X[i] = Math.max((X[i] as number) + (this.dX[i] as number), 0.2 * (X[i] as number), 1e-7);
+    const lost = boiled + Math.max(0, evap);
+    return { surfaceC, steamGMin: lost * s.area * 6e4, lostRate: lost, evaporationKgM2S: evap, boiled: boiled > 0 };
+  }
+
+  private solve(
+    dt: number,
+    b: {
+      gTop: number;
+      envTop: number;
+      gLow: number;
+      envLow: number;
+      Gs: number;
+      Gl: number;
+      lateral: number;
+      lateralC: number;
+    },
+  ): void {
+    const { s, mx, mr, dT, dX } = this;
+    const { T, X, p, pT, pX, g, G, moistureG } = stack;
+    const n = stack.n;
+    const L = evaporation;
+    // running inverse-multiplied upper blocks: rows a (heat) and b (moisture)
+    let [u00, u01, u10, u11, r0Prev, r1Prev] = [0, 0, 0, 0, 0, 0];
+    for (let i = 0; i < n; i++) {
+      const crust = i < topCells || (stack.baseCount > 0 && i >= stack.iBase && i < stack.iBase + baseCells);
+      const gUp = i > 0 ? (g[i - 1] as number) : 0;
+      const gDown = g[i] as number;
+      const GUp = i > 0 ? (G[i - 1] as number) : 0;
+      const GDown = G[i] as number;
+      const DUp = i > 0 ? (moistureG[i - 1] as number) : 0;
+      const DDown = moistureG[i] as number;
+      const pTi = pT[i] as number;
+      const pXi = pX[i] as number;
+      let a = (stack.C[i] as number) / dt + gUp + gDown + L * (GUp + GDown) * pTi;
+      let bb = L * (GUp + GDown) * pXi;
+      let c = crust ? (GUp + GDown) * pTi : 0;
+      let d = crust ? (stack.dryMass[i] as number) / dt + (GUp + GDown) * pXi + DUp + DDown : 1;
+      let r0 = 0;
+      let r1 = 0;
+      if (i > 0) {
+        r0 += gUp * ((T[i - 1] as number) - (T[i] as number)) + L * GUp * ((p[i - 1] as number) - (p[i] as number));
+        if (crust)
+          r1 += GUp * ((p[i - 1] as number) - (p[i] as number)) + DUp * ((X[i - 1] as number) - (X[i] as number));
+      }
+      if (i < n - 1) {
+        r0 += gDown * ((T[i + 1] as number) - (T[i] as number)) + L * GDown * ((p[i + 1] as number) - (p[i] as number));
+        if (crust)
+          r1 += GDown * ((p[i + 1] as number) - (p[i] as number)) + DDown * ((X[i + 1] as number) - (X[i] as number));
+      }
+      if (i === 0) {
+        a += b.gTop + L * b.Gs * pTi;
+        bb += L * b.Gs * pXi;
+        c += b.Gs * pTi;
+        d += b.Gs * pXi;
+        const over = (p[0] as number) - this.pAmbient;
+        r0 += b.gTop * (b.envTop - (T[0] as number)) - L * b.Gs * over;
+        r1 -= b.Gs * over;
+      }
+      if (stack.baseCount && i === this.lastBase && b.Gl > 0) {
+        a += L * b.Gl * pTi;
+        bb += L * b.Gl * pXi;
+        c += b.Gl * pTi;
+        d += b.Gl * pXi;
+        const over = (p[i] as number) - this.pAmbient;
+        r0 -= L * b.Gl * over;
+        r1 -= b.Gl * over;
+      }
+      if (stack.baseCount && i === stack.iBase && (T[stack.iFilling] as number) > -1 && s.base) {
+        const uptake =
+          (s.filling.wet * liquidDiffusion * (s.base.density / (1 + s.base.X0))) / (0.5 * (stack.dz0[i] as number));
+        d += uptake;
+        r1 += uptake * (1.3 * s.base.X0 - (X[i] as number));
+      }
+      if (i >= stack.iFilling && i < stack.iFilling + fillingCells) {
+        const source = b.lateral * (stack.dz0[i] as number);
+        a += source;
+        r0 += source * (b.lateralC - (T[i] as number));
+      }
+      if (i === this.lowest) {
+        a += b.gLow;
+        r0 += b.gLow * (b.envLow - (T[i] as number));
+      }
+      // eliminate the coupling to the cell above
+      if (i > 0) {
+        const prevCrust =
+          i - 1 < topCells || (stack.baseCount > 0 && i - 1 >= stack.iBase && i - 1 < stack.iBase + baseCells);
+        const l00 = -(gUp + L * GUp * (pT[i - 1] as number));
+        const l01 = -L * GUp * (pX[i - 1] as number);
+        const l10 = crust ? -GUp * (pT[i - 1] as number) : 0;
+        const l11 = crust ? -(GUp * (pX[i - 1] as number) + (prevCrust ? DUp : 0)) : 0;
+        a -= l00 * u00 + l01 * u10;
+        bb -= l00 * u01 + l01 * u11;
+        c -= l10 * u00 + l11 * u10;
+        d -= l10 * u01 + l11 * u11;
+        r0 -= l00 * r0Prev + l01 * r1Prev;
+        r1 -= l10 * r0Prev + l11 * r1Prev;
+      }
+      const det = 1 / (a * d - bb * c);
+      r0Prev = (d * r0 - bb * r1) * det;
+      r1Prev = (a * r1 - c * r0) * det;
+      mr[2 * i] = r0Prev;
+      mr[2 * i + 1] = r1Prev;
+      if (i < n - 1) {
+        const nextCrust =
+          i + 1 < topCells || (stack.baseCount > 0 && i + 1 >= stack.iBase && i + 1 < stack.iBase + baseCells);
+        const w00 = -(gDown + L * GDown * (pT[i + 1] as number));
+        const w01 = -L * GDown * (pX[i + 1] as number);
+        const w10 = crust ? -GDown * (pT[i + 1] as number) : 0;
+        const w11 = crust ? -(GDown * (pX[i + 1] as number) + (nextCrust ? DDown : 0)) : 0;
+        mx[4 * i] = u00 = (d * w00 - bb * w10) * det;
+        mx[4 * i + 1] = u01 = (d * w01 - bb * w11) * det;
+        mx[4 * i + 2] = u10 = (a * w10 - c * w00) * det;
+        mx[4 * i + 3] = u11 = (a * w11 - c * w01) * det;
+      }
+    }
+    dT[n - 1] = mr[2 * (n - 1)] as number;
+    dX[n - 1] = mr[2 * (n - 1) + 1] as number;
+    for (let i = n - 2; i >= 0; i--) {
+      dT[i] =
+        (mr[2 * i] as number) -
+        (mx[4 * i] as number) * (dT[i + 1] as number) -
+        (mx[4 * i + 1] as number) * (dX[i + 1] as number);
+      dX[i] =
+        (mr[2 * i + 1] as number) -
+        (mx[4 * i + 2] as number) * (dT[i + 1] as number) -
+        (mx[4 * i + 3] as number) * (dX[i + 1] as number);
+    }
+  }
+
+  /** Adds the temperature changes, putting cells that started frozen back on their enthalpy curve. */
+  private apply(): void {
+    const { T, X } = stack;
+    const f = this.s.filling;
+    for (let i = 0; i < stack.n; i++) {
+      const change = this.dT[i] as number;
+      const old = T[i] as number;
+      if (!this.frozen[i]) {
+        T[i] = old + change;
+        continue;
+      }
+      const isFilling = i >= stack.iFilling && i < stack.iFilling + fillingCells;
+      const crust = i < topCells ? this.s.top : this.s.base;
+      const dense = crust ? crust.density / (1 + crust.X0) : 0;
+      const x = X[i] as number;
+      const [cu, cf, T1, T2, latent] = isFilling
+        ? [
+            f.density * (4180 * f.water + 1600 * (1 - f.water)),
+            f.density * (2050 * f.water + 1600 * (1 - f.water)),
+            -9,
+            -1,
+            0.92 * f.density * f.water * 3.34e5,
+          ]
+        : [dense * (1700 + 4180 * x), dense * (1600 + 2050 * x), -16, -4, dense * Math.max(0, x - 0.12) * 3.34e5];
+      const cm = (cu + cf) / 2 + latent / (T2 - T1);
+      const hOld = old >= T1 ? (old - T2) * cm : (T1 - T2) * cm + (old - T1) * cf;
+      const H = hOld + (this.Capp[i] as number) * change;
+      T[i] = H >= 0 ? T2 + H / cu : H >= (T1 - T2) * cm ? T2 + H / cm : T1 + (H - (T1 - T2) * cm) / cf;
+    }
+  }
+
+  /** Caps the filling at its boiling point from the bottom up; returns the boil-off in kg/m²s. */
+  private boil(dt: number): number {
+    const { T } = stack;
+    const f = this.s.filling;
+    const heat = f.density * (4180 * f.water + 1600 * (1 - f.water)) * (stack.dz0[stack.iFilling] as number);
+    let carry = 0;
+    for (let i = stack.iFilling + fillingCells - 1; i >= stack.iFilling; i--) {
+      const t = (T[i] as number) + carry / heat;
+      if (t > this.s.boilingC) {
+        carry = (t - this.s.boilingC) * heat;
+        T[i] = this.s.boilingC;
+      } else {
+        carry = 0;
+        T[i] = t;
+      }
+    }
+    return carry / (evaporation * dt);
+  }
+}

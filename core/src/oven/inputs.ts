@@ -1,0 +1,126 @@
+import { ArrayNotEmpty, IsArray, IsBoolean, ValidateIf } from 'class-validator';
+import { Nested, NestedList, NumberIn, OneOf, Optional } from '../quantities/rules';
+import type { BakeSpec } from './bakeInput';
+import { bakeClasses, heatUnits, type BakeClass, type HeatUnit } from './plausible';
+import {
+  crusts,
+  fillingKinds,
+  supports,
+  vesselMaterials,
+  washFactors,
+  type CrustType,
+  type FillType,
+  type Support,
+  type VesselMaterial,
+  type Wash,
+} from './tables';
+
+export class OutlineInput {
+  @OneOf(['disc', 'rect']) kind!: 'disc' | 'rect';
+  @ValidateIf((o: OutlineInput) => o.kind === 'disc') @NumberIn(20, 450, 'mm') dMm?: number;
+  @ValidateIf((o: OutlineInput) => o.kind === 'rect') @NumberIn(15, 500, 'mm') wMm?: number;
+  @ValidateIf((o: OutlineInput) => o.kind === 'rect') @NumberIn(15, 700, 'mm') lMm?: number;
+}
+
+export class CrustInput {
+  @OneOf(Object.keys(crusts)) type!: CrustType;
+  @NumberIn(0.3, 25, 'mm') tMm!: number;
+  @Optional() @IsBoolean() blind?: boolean;
+}
+
+export class BakeFillingInput {
+  @OneOf(Object.keys(fillingKinds)) type!: FillType;
+  @NumberIn(3, 150, 'mm') depthMm!: number;
+  @NumberIn(-30, 95, '°C') startC!: number;
+  @Optional() @NumberIn(0, 30, 'mm') gapMm?: number;
+  @Optional() @NumberIn(2, 60, 'mm') diceMm?: number;
+  @Optional() @NumberIn(40, 98, '°C') coreTargetC?: number;
+  @Optional() @NumberIn(0, 10, 'K') boilingRiseC?: number;
+  @Optional() @NumberIn(0, 240, 'min') sinceFilledMin?: number;
+  @Optional() @NumberIn(-5, 45, '°C') waitC?: number;
+}
+
+export class BakeVesselInput {
+  @OneOf(Object.keys(vesselMaterials)) material!: VesselMaterial;
+  @Optional() @NumberIn(0.05, 20, 'mm') tMm?: number;
+  @Optional() @NumberIn(-30, 250, '°C') startC?: number;
+  @Optional() @IsBoolean() loose?: boolean;
+}
+
+export class LoadInput {
+  @Optional() @NumberIn(1, 60, 'pieces', { integer: true }) pieces?: number;
+  @Optional() @NumberIn(0, 200, 'mm') gapMm?: number;
+  @Optional() @NumberIn(1, 3, 'trays', { integer: true }) trays?: number;
+}
+
+export class OvenStepInput {
+  @NumberIn(0, 240, 'min') fromMin!: number;
+  @NumberIn(50, 300, '°C') setC!: number;
+}
+
+export class OvenInput {
+  @OneOf(['conv', 'fan']) mode!: 'conv' | 'fan';
+  @ArrayNotEmpty() @NestedList(() => OvenStepInput) steps!: OvenStepInput[];
+  @Optional() @OneOf(['low', 'middle', 'high']) rack?: 'low' | 'middle' | 'high';
+  @Optional() @NumberIn(-60, 60, 'K') offsetC?: number;
+  @Optional() @IsBoolean() preheated?: boolean;
+  @Optional() @IsArray() @NumberIn(0, 240, 'min', { each: true }) doorOpenMin?: number[];
+  @Optional() @NumberIn(1, 180, 's') doorOpenS?: number;
+  @Optional() @NumberIn(0, 180, 's') loadDoorS?: number;
+  @Optional() @NumberIn(800, 6000, 'W') heaterW?: number;
+  @Optional() @NumberIn(-400, 5000, 'm') altitudeM?: number;
+}
+
+export class BakeInput {
+  @Nested(() => OutlineInput) shape!: OutlineInput;
+  @Nested(() => CrustInput) top!: CrustInput;
+  @ValidateIf((o: BakeInput) => o.base !== null) @Nested(() => CrustInput) base!: CrustInput | null;
+  @Nested(() => BakeFillingInput) filling!: BakeFillingInput;
+  @ValidateIf((o: BakeInput) => o.vessel !== null) @Nested(() => BakeVesselInput) vessel!: BakeVesselInput | null;
+  @OneOf(Object.keys(supports)) support!: Support;
+  @Optional() @IsBoolean() supportPreheated?: boolean;
+  @Optional() @Nested(() => LoadInput) load?: LoadInput;
+  @Nested(() => OvenInput) oven!: OvenInput;
+  @Optional() @OneOf(Object.keys(washFactors)) wash?: Wash;
+  @Optional() @NumberIn(0, 40, '%') sugarPct?: number;
+  @Optional() @NumberIn(0, 20, '%') milkSolidsPct?: number;
+  @Optional() @NumberIn(-30, 60, '°C') crustStartC?: number;
+  @Optional() @IsArray() @IsArray({ each: true }) tents?: [number, number][];
+}
+
+export class BakePlanInput extends BakeInput {
+  @Optional() @IsArray() @NumberIn(0.3, 3, '', { each: true }) myBakes?: number[];
+}
+
+export const bakeSpecOf = (i: BakeInput): BakeSpec => i as unknown as BakeSpec;
+
+export class RatiosInput {
+  @IsArray() @NumberIn(0.3, 3, '', { each: true }) ratios!: number[];
+}
+
+export class PlausibleHeatInput {
+  @NumberIn(0, 1000, '') value!: number;
+  @Optional() @OneOf(heatUnits) unit?: HeatUnit | null;
+  @Optional() @OneOf(['conv', 'fan']) mode?: 'conv' | 'fan';
+  @Optional() @NumberIn(0.01, 10_000, 'min') timeMin?: number | null;
+  @Optional() @OneOf(Object.keys(bakeClasses)) cls?: BakeClass;
+  @Optional() @IsBoolean() frozen?: boolean;
+}
+
+export class GasInput {
+  @NumberIn(0.25, 10, 'gas') gas!: number;
+}
+
+export class CelsiusInput {
+  @NumberIn(-50, 400, '°C') temperatureC!: number;
+}
+
+export class OvenReadingInput {
+  @NumberIn(0, 400, '°C') setC!: number;
+  @NumberIn(0, 400, '°C') measuredC!: number;
+  @Optional() @NumberIn(0, 10_000, 'min') sinceOnMin?: number;
+}
+
+export class OvenReadingsInput {
+  @NestedList(() => OvenReadingInput) readings!: OvenReadingInput[];
+}

@@ -1,0 +1,79 @@
+import { model } from '../quantities/model';
+import { celsiusToGas, gasToCelsius } from '../quantities/temperature';
+import { simulateBake } from './bake';
+import { kitchenFactor, planBakeTime } from './bakePlan';
+import * as inputs from './inputs';
+import { plausible } from './plausible';
+import { ovenOffset } from './thermometer';
+
+const source =
+  'Pham (1985), de Vries et al. (1989), Thorvaldsson & Janestad (1999), Zanoni et al. (1995), Purlis & Salvadori (2009) for the forms; coefficients calibrated on ordinary home-baking times';
+
+export const ovenModels = [
+  model({
+    name: 'oven.bake',
+    summary: 'Heat, moisture and colour of a pie through its bake',
+    units: 'mm, °C, min',
+    source,
+    certainty: 'estimate',
+    input: inputs.BakeInput,
+    run: (i) => simulateBake(inputs.bakeSpecOf(i)),
+  }),
+  model({
+    name: 'oven.plan',
+    summary: 'Bake time with its range and what to watch',
+    units: 'mm, °C, min',
+    source,
+    certainty: 'estimate',
+    input: inputs.BakePlanInput,
+    run: (i) => {
+      const { myBakes, ...spec } = i;
+      return planBakeTime(inputs.bakeSpecOf(spec), myBakes);
+    },
+  }),
+  model({
+    name: 'oven.kitchenFactor',
+    summary: 'This kitchen’s multiple of the bake time',
+    units: 'ratios',
+    source: 'Normal shrinkage of logs',
+    certainty: 'learnt',
+    input: inputs.RatiosInput,
+    run: (i) => kitchenFactor(i.ratios),
+  }),
+  model({
+    name: 'oven.plausible',
+    summary: 'Whether a written oven heat and time can be meant',
+    units: '°C, °F, gas; min',
+    source: 'Ordinary home-baking ranges',
+    certainty: 'estimate',
+    input: inputs.PlausibleHeatInput,
+    run: plausible,
+  }),
+  model({
+    name: 'oven.gasToCelsius',
+    summary: 'Gas mark to °C',
+    units: 'gas; °C',
+    source: 'Convention',
+    certainty: 'exact',
+    input: inputs.GasInput,
+    run: (i) => ({ temperatureC: gasToCelsius(i.gas) }),
+  }),
+  model({
+    name: 'oven.celsiusToGas',
+    summary: '°C to gas mark',
+    units: '°C; gas',
+    source: 'Convention',
+    certainty: 'exact',
+    input: inputs.CelsiusInput,
+    run: (i) => ({ gas: celsiusToGas(i.temperatureC) }),
+  }),
+  model({
+    name: 'oven.offset',
+    summary: 'How far an oven stands from its dial',
+    units: '°C',
+    source: 'Median of the readings',
+    certainty: 'learnt',
+    input: inputs.OvenReadingsInput,
+    run: (i) => ovenOffset(i.readings),
+  }),
+];

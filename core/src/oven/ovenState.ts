@@ -1,0 +1,76 @@
+import type { OvenMode, RackPosition } from './bakeInput';
+import type { BakeSetup } from './bakeSetup';
+
+const ambientC = 22;
+const heatCapacity = 7500;
+const lossWK = 3.6;
+const radiatedShare = 0.3;
+const coolingTau: Record<OvenMode, number> = { conv: 600, fan: 420 };
+
+/** Radiant temperature offsets by rack, °C (estimates). */
+const radiantOffsets: Record<OvenMode, Record<'top' | 'bottom', Record<RackPosition, number>>> = {
+  conv: { top: { low: -15, middle: 0, high: 15 }, bottom: { low: 20, middle: 5, high: -10 } },
+  fan: { top: { low: -5, middle: 0, high: 5 }, bottom: { low: 8, middle: 0, high: -5 } },
+};
+const convectionCalibration = 1.18;
+const convection: Record<OvenMode, { top: number; bottom: number }> = {
+  conv: { top: 10, bottom: 7.5 },
+  fan: { top: 17, bottom: 13 },
+};
+export const ovenVapourPressure: Record<OvenMode, number> = { conv: 6000, fan: 4500 };
+
+export const convectiveH = (mode: OvenMode, side: 'top' | 'bottom'): number =>
+  convectionCalibration * convection[mode][side];
+
+/** Air and walls of a domestic oven with a thermostat of limited power. Constants are estimates for a 60–70 l oven. */
+export class Oven {
+  air = ambientC;
+  wall = ambientC;
+  private load = 0;
+  private openings: number[];
+
+  constructor(private readonly s: BakeSetup) {
+    const { oven } = s.spec;
+    if (oven.preheated ?? true) {
+      this.air = this.wall = this.target(0);
+      this.open(oven.loadDoorS ?? 20);
+    }
+    this.openings = [...(oven.doorOpenMin ?? [])].sort((a, b) => a - b);
+  }
+
+  target(tS: number): number {
+    const { steps, offsetC } = this.s.spec.oven;
+    let set = steps[0]?.setC ?? 0;
+    for (const step of steps) if (tS >= step.fromMin * 60) set = step.setC;
+    return set + (offsetC ?? 0);
+  }
+
+  private open(seconds: number): void {
+    this.air -= (1 - Math.exp(-seconds / 35)) * (this.air - ambientC);
+    this.wall -= 0.0015 * seconds * (this.wall - ambientC);
+  }
+
+  /** Advances air and walls by dt seconds; the load is the heat the pies took in the step before. */
+  advance(tS: number, dt: number): void {
+    const S = this.target(tS);
+    const net = (this.s.spec.oven.heaterW ?? 2200) - lossWK * (this.wall - ambientC) - this.load;
+    if (this.air < S) {
+      const boost = this.wall < S - 30 ? 1 : 4;
+      this.air = Math.min(S, this.air + Math.min((S - this.air) / 60, (net / heatCapacity) * boost) * dt);
+    } else this.air += ((S - this.air) * dt) / coolingTau[this.s.spec.oven.mode];
+    while (this.openings.length && tS >= (this.openings[0] as number) * 60) {
+      this.openings.shift();
+      this.open(this.s.spec.oven.doorOpenS ?? 12);
+    }
+    const tau = this.air > this.wall && this.wall < S - 30 ? 150 : 300;
+    this.wall += ((this.air - this.wall) / tau - (radiatedShare * this.load) / heatCapacity) * dt;
+  }
+
+  takes(watts: number): void {
+    this.load = watts;
+  }
+
+  radiant(side: 'top' | 'bottom'): number {
+    return this.wall + (radiantOffsets[this.s.spec.oven.mode][side][this.s.rack] * (this.wall - ambientC)) / 180;
+  }
+}

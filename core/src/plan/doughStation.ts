@@ -1,0 +1,246 @@
+import type { MaterialSpec } from '../cold/material';
+import { material } from '../cold/material';
+import { tableIndex, tableStepK } from '../cold/material';
+import { mixSolve, type MixAnswer, type MixStage } from '../cold/mixing';
+import { ingredientCompositions } from '../ingredients/composition';
+import { filoFat } from '../cold/filo';
+import type { CutPlan } from './cutStation';
+import { figure, type Figure, type Problem } from './figure';
+import { workBand, type Band } from './band';
+import type { ItemInput, KitchenInput } from './inputs';
+import { benchMinutes } from './steps';
+import { remember } from './thermal';
+
+/** Share of a dough that sticks to bowl, hands and pin: an estimate of ours. */
+const bowlLoss = 0.026;
+/** Degrees a dough may come out of the bowl above the bottom of its band, so that all of the band is still to use. */
+const iceC = -15;
+
+export interface Heap {
+  name: 'flour' | 'fat' | 'water' | 'salt';
+  massG: number;
+  startC: number;
+  /** J per kelvin: the width of its column in the heat-levelling drawing. */
+  heatCapacity: number;
+}
+
+export interface DoughPlan {
+  figures: Record<'flour' | 'fat' | 'waterTemperature' | 'dough' | 'outOfBowl', Figure>;
+  problems: Problem[];
+  masses: { flourG: number; fatG: number; waterG: number; iceG: number; saltG: number; totalG: number };
+  heaps: Heap[];
+  outOfBowlC: number;
+  waterC: number | null;
+  band: Band | null;
+  /** Everything mixed; for laminated doughs fat and dough stay apart. */
+  spec: MaterialSpec;
+  partsPer100: { flour: number; fat: number; water: number; salt: number };
+}
+
+/** Grams and temperatures of the bowl for the dough the Cut asks for. */
+export function planDough(item: ItemInput, kitchen: KitchenInput, cut: CutPlan): DoughPlan {
+  return item.dough.pastry === 'filo' ? leafDough(item, cut) : bowlDough(item, kitchen, cut);
+}
+
+function bowlDough(item: ItemInput, kitchen: KitchenInput, cut: CutPlan): DoughPlan {
+  const { dough } = item;
+  const parts = { flour: 100, fat: dough.fatToFlourPct, water: dough.waterToFlourPct, salt: dough.saltToFlourPct };
+  const sum = parts.flour + parts.fat + parts.water + parts.salt;
+  const totalG = cut.doughMassG / (1 - bowlLoss);
+  const grams = (part: number) => (totalG * part) / sum;
+  const [flourG, fatG, waterG, saltG] = [grams(100), grams(parts.fat), grams(parts.water), grams(parts.salt)];
+  const band = workBand(dough.pastry, dough.fat);
+  const laminated = dough.pastry === 'roughPuff';
+  const targetC = band ? (laminated ? band.low : Math.min(band.high - 2, band.low + 5)) : 20;
+  const minutes = (laminated ? benchMinutes.mix : benchMinutes.rubIn) * kitchen.pace;
+  const stages: MixStage[] = [
+    {
+      add: [
+        { name: 'flour', mass: flourG / 1000, startC: kitchen.roomC },
+        { name: dough.fat, mass: fatG / 1000, startC: dough.fatC },
+        { name: 'salt', mass: saltG / 1000, startC: kitchen.roomC },
+      ],
+      method: dough.method,
+      minutes: 0.6 * minutes * (fast.has(dough.method) ? 0.05 : 1),
+    },
+    {
+      add: [{ name: 'LIQUID', mass: waterG / 1000 }],
+      method: dough.method,
+      minutes: 0.4 * minutes * (fast.has(dough.method) ? 0.05 : 1),
+    },
+  ];
+  const solved = remember(['mix', stages, kitchen.roomC, targetC, kitchen.tapC], () =>
+    mixSolve({ stages, roomC: kitchen.roomC, targetC, tapMinC: Math.max(1, kitchen.tapC), iceC }),
+  );
+  const problems = mixProblems(solved, targetC);
+  const iceG = solved.iceKg * 1000;
+  const masses = { flourG, fatG, waterG, iceG, saltG, totalG };
+  const withoutFat: MaterialSpec = {
+    items: [
+      { name: 'flour', mass: flourG },
+      { name: 'water', mass: waterG },
+      { name: 'salt', mass: saltG },
+    ],
+  };
+  const spec: MaterialSpec = laminated
+    ? {
+        kind: 'laminate',
+        dough: withoutFat,
+        fat: { items: [{ name: dough.fat, mass: 1 }] },
+        fatMassFraction: fatG / totalG,
+      }
+    : {
+        items: [
+          { name: 'flour', mass: flourG },
+          { name: dough.fat, mass: fatG },
+          { name: 'water', mass: waterG },
+          { name: 'salt', mass: saltG },
+        ],
+      };
+  const fatShare = (ingredientCompositions as Record<string, { fat: number }>)[dough.fat]?.fat ?? 1;
+  const waterC = solved.waterC;
+  const mixedWaterC =
+    waterC === null
+      ? null
+      : waterC - (iceG > 0 ? (solved.iceKg * 333_600 + solved.iceKg * 2050 * -iceC) / (waterG / 1000) / 4176 : 0);
+  const heat = (name: string, massG: number, startC: number) => heatCapacity(name, massG, startC);
+  return {
+    figures: {
+      flour: figure(
+        flourG,
+        'g',
+        'dough.flour',
+        {
+          pieces: cut.figures.firstRoll.reason.values['of'] ?? cut.pieces,
+          cut: cut.doughMassG,
+          stuck: totalG - cut.doughMassG,
+        },
+        'estimate',
+        'plan.item',
+      ),
+      fat: figure(
+        fatG,
+        'g',
+        'dough.fat',
+        { pct: parts.fat, fatShare: fatShare * 100, fat: dough.fat, pastry: dough.pastry },
+        'exact',
+        'plan.item',
+      ),
+      waterTemperature: figure(
+        waterC,
+        '°C',
+        'dough.water',
+        {
+          status: solved.status,
+          roomC: kitchen.roomC,
+          iceG,
+          tapG: waterG - iceG,
+          targetC,
+          others: solved.chillOthersToC ?? 0,
+        },
+        'estimate',
+        'cold.mixWater',
+      ),
+      dough: figure(
+        totalG,
+        'g',
+        'dough.total',
+        { flour: flourG, fat: fatG, water: waterG, salt: saltG, sheets: cut.rolled.sheets },
+        'exact',
+        'plan.item',
+      ),
+      outOfBowl: figure(
+        solved.temperatureC,
+        '°C',
+        'dough.outOfBowl',
+        { targetC, low: band?.low ?? 0, high: band?.high ?? 0, method: dough.method, fat: dough.fat },
+        'estimate',
+        'cold.mix',
+      ),
+    },
+    problems,
+    masses,
+    heaps: [
+      { name: 'flour', massG: flourG, startC: kitchen.roomC, heatCapacity: heat('flour', flourG, kitchen.roomC) },
+      { name: 'fat', massG: fatG, startC: dough.fatC, heatCapacity: heat(dough.fat, fatG, dough.fatC) },
+      { name: 'water', massG: waterG, startC: mixedWaterC ?? kitchen.tapC, heatCapacity: (waterG / 1000) * 4176 },
+    ],
+    outOfBowlC: solved.temperatureC,
+    waterC,
+    band,
+    spec,
+    partsPer100: parts,
+  };
+}
+
+const fast = new Set(['processorPulse', 'processorDough']);
+
+/** Heat capacity (J/K) of a mass of one ingredient near a temperature, melting included. */
+function heatCapacity(name: string, massG: number, t: number): number {
+  const { enthalpy } = material({ items: [{ name, mass: 1 }] });
+  const i = tableIndex(t);
+  return ((massG / 1000) * ((enthalpy[i + 1] as number) - (enthalpy[i] as number))) / tableStepK;
+}
+
+function mixProblems(solved: MixAnswer, targetC: number): Problem[] {
+  if (solved.status === 'ok' || solved.status === 'iceNeeded') return [];
+  return [
+    {
+      station: 'dough',
+      code: `mix.${solved.status}`,
+      fields: ['dough.waterToFlourPct', 'dough.fatC', 'kitchen.roomC'],
+      values: { targetC, reachedC: solved.temperatureC, chillOthersToC: solved.chillOthersToC ?? -99 },
+      weight: 'warn',
+    },
+  ];
+}
+
+function leafDough(item: ItemInput, cut: CutPlan): DoughPlan {
+  const { folds, dough } = item;
+  const leaves = cut.leaves?.count ?? 1;
+  const share = (ingredientCompositions as Record<string, { fat: number }>)[dough.fat]?.fat ?? 1;
+  const f = filoFat({
+    sheets: leaves,
+    lengthM: folds.leafLengthMm / 1000,
+    widthM: folds.leafWidthMm / 1000,
+    fatGramsPerM2: folds.brushGramsPerM2,
+    fatFraction: share,
+  });
+  const water = f.doughG - f.flourG;
+  return {
+    figures: {
+      flour: figure(f.flourG, 'g', 'dough.leafFlour', { leaves, doughG: f.doughG }, 'estimate', 'cold.filoFat'),
+      fat: figure(
+        f.appliedG,
+        'g',
+        'dough.leafFat',
+        { leaves, perLeaf: f.perSheetG, perM2: folds.brushGramsPerM2, fat: dough.fat },
+        'estimate',
+        'cold.filoFat',
+      ),
+      waterTemperature: figure(null, '°C', 'dough.bought', { leaves }, 'exact', 'cold.filoFat'),
+      dough: figure(
+        f.doughG,
+        'g',
+        'dough.leaves',
+        { leaves, areaCm2: (folds.leafLengthMm * folds.leafWidthMm) / 100 },
+        'estimate',
+        'cold.filoFat',
+      ),
+      outOfBowl: figure(null, '°C', 'dough.bought', { leaves }, 'exact', 'cold.filoFat'),
+    },
+    problems: [],
+    masses: { flourG: f.flourG, fatG: f.appliedG, waterG: water, iceG: 0, saltG: 0, totalG: f.doughG + f.appliedG },
+    heaps: [],
+    outOfBowlC: 20,
+    waterC: null,
+    band: null,
+    spec: {
+      items: [
+        { name: 'flour', mass: f.flourG },
+        { name: 'water', mass: water },
+      ],
+    },
+    partsPer100: { flour: 100, fat: (100 * f.appliedG) / f.flourG, water: (100 * water) / f.flourG, salt: 0 },
+  };
+}

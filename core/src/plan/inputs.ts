@@ -1,0 +1,227 @@
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsISO8601,
+  IsOptional,
+  IsString,
+  Matches,
+  MaxLength,
+  ValidateIf,
+} from 'class-validator';
+import { benches, type BenchName } from '../cold/environments';
+import { fatNames, type FatName } from '../cold/fats';
+import { mixingMethods, type MixingMethod } from '../cold/mixing';
+import {
+  fillingKinds,
+  supports,
+  vesselMaterials,
+  washFactors,
+  type FillType,
+  type Support,
+  type VesselMaterial,
+  type Wash,
+} from '../oven/tables';
+import { Nested, NestedList, NumberIn, OneOf, OneOfEach, Optional } from '../quantities/rules';
+import { crimps, glues, type Crimp, type Glue } from '../sealing/seals';
+import { VesselInput } from '../vessels/inputs';
+import { stations, type Station } from './figure';
+
+export const products = ['handPies', 'dishPie', 'potPies', 'filoTray', 'filoCoil'] as const;
+export type Product = (typeof products)[number];
+export const pastries = ['shortcrust', 'roughPuff', 'filo'] as const;
+export type Pastry = (typeof pastries)[number];
+
+/** Which pastries a product can be made of. */
+export const pastriesOf: Record<Product, readonly Pastry[]> = {
+  handPies: ['shortcrust', 'roughPuff'],
+  dishPie: ['shortcrust', 'roughPuff'],
+  potPies: ['shortcrust', 'roughPuff'],
+  filoTray: ['filo'],
+  filoCoil: ['filo'],
+};
+
+export const signs = ['lantern', 'dish', 'pot', 'coil', 'tray', 'moon'] as const;
+export type Sign = (typeof signs)[number];
+
+export class BriefInput {
+  /** Pieces for hand and pot pies, helpings or slices for a dish, tray or coil. */
+  @NumberIn(1, 60, 'pieces', { integer: true }) count!: number;
+  @IsOptional() @IsString() @MaxLength(400) words?: string;
+}
+
+export class DoughInput {
+  @OneOf(pastries) pastry!: Pastry;
+  @OneOf(fatNames) fat!: FatName;
+  @NumberIn(20, 110, '%') fatToFlourPct!: number;
+  @NumberIn(15, 80, '%') waterToFlourPct!: number;
+  @NumberIn(0, 5, '%') saltToFlourPct!: number;
+  @NumberIn(-20, 25, '°C') fatC!: number;
+  @OneOf(Object.keys(mixingMethods)) method!: MixingMethod;
+}
+
+export class FoldsInput {
+  /** Laminated: turns, panels a turn, length rolled to, size of the fat lumps. */
+  @NumberIn(1, 8, 'turns', { integer: true }) turns!: number;
+  @OneOf([3, 4]) fold!: 3 | 4;
+  @NumberIn(200, 800, 'mm') rolledLengthMm!: number;
+  @NumberIn(3, 40, 'mm') lumpMm!: number;
+  /** Shortcrust: share rubbed small, size of the large pieces, thickness of the disc that chills. */
+  @NumberIn(0, 100, '%') coatedPct!: number;
+  @NumberIn(1, 15, 'mm') crumbMm!: number;
+  @NumberIn(10, 60, 'mm') discMm!: number;
+  /** Filo: leaves in a stack, fat brushed on each, leaf size. */
+  @NumberIn(1, 12, 'leaves', { integer: true }) leavesInStack!: number;
+  @NumberIn(0, 200, 'g/m²') brushGramsPerM2!: number;
+  @NumberIn(150, 700, 'mm') leafLengthMm!: number;
+  @NumberIn(150, 600, 'mm') leafWidthMm!: number;
+}
+
+export const coolingPlaces = ['room', 'fridge', 'porch'] as const;
+export const coolingVessels = ['pot', 'trays'] as const;
+
+export class IngredientShareInput {
+  @IsString() @MaxLength(60) name!: string;
+  /** Grams to buy per 100 g of finished filling. */
+  @NumberIn(0, 1000, 'g') gramsPer100!: number;
+}
+
+export class FillingInput {
+  @IsString() @MaxLength(80) name!: string;
+  @OneOf(Object.keys(fillingKinds)) type!: FillType;
+  /** Filling against the comfortable amount. */
+  @NumberIn(30, 130, '%') fullnessPct!: number;
+  @NumberIn(0, 3, '%') saltPct!: number;
+  /** Temperature it comes off the heat at; for a raw filling, the temperature it is kept at. */
+  @NumberIn(-5, 98, '°C') cookedC!: number;
+  @NumberIn(0, 240, 'min', { integer: true }) cookMinutes!: number;
+  @OneOf(coolingVessels) coolIn!: (typeof coolingVessels)[number];
+  @OneOf(coolingPlaces) coolAt!: (typeof coolingPlaces)[number];
+  @NumberIn(2, 60, 'mm') diceMm!: number;
+  @NestedList(() => IngredientShareInput) @ArrayMaxSize(30) ingredients!: IngredientShareInput[];
+}
+
+export class CutInput {
+  @NumberIn(40, 250, 'mm') cutterMm!: number;
+  @OneOf(['round2', 'halfmoon']) pieceKind!: 'round2' | 'halfmoon';
+  @NumberIn(1, 10, 'mm') thicknessMm!: number;
+  @NumberIn(0, 30, 'mm') trimMm!: number;
+  @NumberIn(0, 20, 'mm') gapMm!: number;
+  @NumberIn(0, 3, 're-rolls', { integer: true }) maxReRolls!: number;
+  @IsOptional() @IsString() @MaxLength(60) vesselName?: string;
+  @ValidateIf((o: CutInput) => o.vessel !== undefined && o.vessel !== null)
+  @Nested(() => VesselInput)
+  vessel?: VesselInput | null;
+  @Optional() @OneOf(Object.keys(vesselMaterials)) vesselMaterial?: VesselMaterial;
+}
+
+export class SealInput {
+  @NumberIn(4, 30, 'mm') rimMm!: number;
+  @OneOf(Object.keys(glues)) glue!: Glue;
+  @OneOf(Object.keys(crimps)) crimp!: Crimp;
+  @NumberIn(0, 12, 'slits', { integer: true }) slits!: number;
+  @NumberIn(3, 80, 'mm') slitMm!: number;
+  @OneOf(Object.keys(washFactors)) wash!: Wash;
+}
+
+export class ItemOvenInput {
+  @NumberIn(120, 260, '°C') setC!: number;
+  @OneOf(['conv', 'fan']) mode!: 'conv' | 'fan';
+  @OneOf(['low', 'middle', 'high']) rack!: 'low' | 'middle' | 'high';
+  @OneOf(Object.keys(supports)) support!: Support;
+}
+
+export class ItemClockInput {
+  @IsString() @MaxLength(40) cook!: string;
+  /** Rest between oven and table. */
+  @NumberIn(0, 120, 'min', { integer: true }) standMinutes!: number;
+}
+
+/** One item of a bake: everything the cook decides about it. This is the stored document. */
+export class ItemInput {
+  @IsString() @MaxLength(60) @Matches(/\S/) title!: string;
+  @OneOf(signs) sign!: Sign;
+  @OneOf(products) product!: Product;
+  @Nested(() => BriefInput) brief!: BriefInput;
+  @Nested(() => DoughInput) dough!: DoughInput;
+  @Nested(() => FoldsInput) folds!: FoldsInput;
+  @Nested(() => FillingInput) filling!: FillingInput;
+  @Nested(() => CutInput) cut!: CutInput;
+  @Nested(() => SealInput) seal!: SealInput;
+  @Nested(() => ItemOvenInput) oven!: ItemOvenInput;
+  @Nested(() => ItemClockInput) clock!: ItemClockInput;
+}
+
+export const needKinds = [
+  'noChestnut',
+  'noFish',
+  'mild',
+  'vegetarian',
+  'noNuts',
+  'noMilk',
+  'noEgg',
+  'noGluten',
+] as const;
+export type NeedKind = (typeof needKinds)[number];
+
+export class MouthInput {
+  @IsString() @MaxLength(40) name!: string;
+  @IsArray() @OneOfEach(needKinds) needs!: NeedKind[];
+}
+
+/** The meal the items meet at. */
+export class MealInput {
+  @IsString() @MaxLength(80) @Matches(/\S/) title!: string;
+  /** Local date and time at the table, e.g. 2026-12-12T18:30. */
+  @IsISO8601() @Matches(/^\d{4}-\d\d-\d\dT\d\d:\d\d$/) serveAt!: string;
+  @NumberIn(1, 60, 'mouths', { integer: true }) mouthCount!: number;
+  @NestedList(() => MouthInput) @ArrayMaxSize(60) mouths!: MouthInput[];
+  @IsOptional() @IsString() @MaxLength(600) words?: string;
+}
+
+export const fridgeKinds = ['fridge', 'fridgeFan'] as const;
+
+/** The kitchen and what has been learnt about it. */
+export class KitchenInput {
+  @NumberIn(5, 40, '°C') roomC!: number;
+  @NumberIn(0, 12, '°C') fridgeC!: number;
+  @OneOf(fridgeKinds) fridgeKind!: (typeof fridgeKinds)[number];
+  @NumberIn(-30, -5, '°C') freezerC!: number;
+  @NumberIn(-10, 25, '°C') porchC!: number;
+  @NumberIn(1, 30, '°C') tapC!: number;
+  @NumberIn(5, 95, '%') humidityPct!: number;
+  @OneOf(Object.keys(benches)) bench!: BenchName;
+  @NumberIn(200, 2000, 'mm') benchLengthMm!: number;
+  @NumberIn(200, 2000, 'mm') benchWidthMm!: number;
+  @NumberIn(200, 1000, 'mm') pinMm!: number;
+  @NumberIn(1, 5, 'shelves', { integer: true }) ovenShelves!: number;
+  @NumberIn(-60, 60, 'K') ovenOffsetC!: number;
+  @NumberIn(800, 6000, 'W') ovenW!: number;
+  @IsArray() @ArrayMinSize(1) @ArrayMaxSize(6) @IsString({ each: true }) cooks!: string[];
+  /** Learnt: actual over proposed bake times, and the multiple of the fridge's surface coefficients. */
+  @IsArray() @ArrayMaxSize(200) @NumberIn(0.3, 3, '', { each: true }) bakeRatios!: number[];
+  @NumberIn(0.4, 2.5, '') fridgeFactor!: number;
+  /** Learnt: how much longer this cook takes than our bench minutes. */
+  @NumberIn(0.3, 3, '') pace!: number;
+}
+
+/** A whole bake: what the model `plan.bake` takes. */
+export class BakeInput {
+  @Nested(() => MealInput) meal!: MealInput;
+  @NestedList(() => ItemInput) @ArrayMinSize(1) @ArrayMaxSize(8) items!: ItemInput[];
+  @Nested(() => KitchenInput) kitchen!: KitchenInput;
+}
+
+export class ItemPlanInput {
+  @Nested(() => ItemInput) item!: ItemInput;
+  @Nested(() => KitchenInput) kitchen!: KitchenInput;
+}
+
+/** What is stored beside an item's inputs: which edges are crimped, and why others came undone. */
+export class UndoneInput {
+  @OneOf(stations) station!: Station;
+  @OneOf(stations) because!: Station;
+  @IsString() @MaxLength(60) field!: string;
+  @IsString() @MaxLength(60) from!: string;
+  @IsString() @MaxLength(60) to!: string;
+}

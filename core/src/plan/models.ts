@@ -1,0 +1,35 @@
+import { model } from '../quantities/model';
+import { BakeInput, ItemPlanInput } from './inputs';
+import { cure, CureInput } from './cure';
+import { planItem } from './itemPlan';
+import { planBake } from './planBake';
+
+export const planModels = [
+  model({
+    name: 'plan.bake',
+    summary: 'A whole bake: every station of every item, the Cold Line and the Clock',
+    units: 'mm, g, °C, min',
+    source: 'The models above, joined; bench minutes are estimates',
+    certainty: 'estimate',
+    input: BakeInput,
+    run: planBake,
+  }),
+  model({
+    name: 'plan.item',
+    summary: 'One item in one kitchen',
+    units: 'mm, g, °C, min',
+    source: 'The models above, joined; bench minutes are estimates',
+    certainty: 'estimate',
+    input: ItemPlanInput,
+    run: (i) => planItem(i.item, i.kitchen),
+  }),
+  model({
+    name: 'plan.cure',
+    summary: 'Minutes of cold (or damp cloth) that bring a pastry in hand back to the middle of its band',
+    units: 'mm, °C or % moisture, min',
+    source: 'cold.chill and cold.filoDrying on the sheet as it lies',
+    certainty: 'physics',
+    input: CureInput,
+    run: cure,
+  }),
+];

@@ -1,0 +1,67 @@
+import type { ItemPlan } from './itemPlan';
+import type { ItemInput } from './inputs';
+
+export interface Need {
+  name: string;
+  grams: number;
+  forItems: { title: string; grams: number }[];
+}
+
+/** Names under which the larder keeps what doughs use. */
+export const larderNames: Record<string, string> = {
+  flour: 'Flour',
+  salt: 'Salt',
+  butter: 'Butter',
+  clarifiedButter: 'Clarified butter',
+  lard: 'Lard',
+  shortening: 'Shortening',
+  puffMargarine: 'Puff margarine',
+  bakingMargarine: 'Baking margarine',
+  suet: 'Suet',
+  coconut: 'Coconut fat',
+  oil: 'Oil',
+  filo: 'Filo',
+};
+
+/** What all items together take from the larder, in grams. */
+export function needsOf(items: readonly ItemInput[], plans: readonly ItemPlan[]): Need[] {
+  const needs = new Map<string, Need>();
+  const add = (name: string, grams: number, title: string) => {
+    if (!(grams > 0.5)) return;
+    const need = needs.get(name.toLowerCase()) ?? { name, grams: 0, forItems: [] };
+    need.grams += grams;
+    need.forItems.push({ title, grams });
+    needs.set(name.toLowerCase(), need);
+  };
+  items.forEach((item, i) => {
+    const plan = plans[i] as ItemPlan;
+    const { flourG, fatG, saltG } = plan.dough.masses;
+    if (item.dough.pastry === 'filo') add(larderNames['filo'] as string, plan.cut.doughMassG, item.title);
+    else {
+      add(larderNames['flour'] as string, flourG, item.title);
+      add(larderNames['salt'] as string, saltG + (plan.filling.figures.salt.value ?? 0), item.title);
+    }
+    add(larderNames[item.dough.fat] as string, fatG, item.title);
+    for (const { name, gramsPer100 } of item.filling.ingredients)
+      add(name, (plan.filling.totalG * gramsPer100) / 100, item.title);
+  });
+  return [...needs.values()];
+}
+
+export interface Shortage {
+  name: string;
+  shortG: number;
+  needG: number;
+  haveG: number;
+}
+
+/** What the larder is short of. Names are matched without regard to case and to a trailing remark such as "82 %". */
+export function shortages(needs: readonly Need[], larder: readonly { name: string; grams: number }[]): Shortage[] {
+  const plain = (name: string) => name.toLowerCase().split(',')[0]?.trim() ?? '';
+  return needs
+    .map((need) => {
+      const haveG = larder.filter((l) => plain(l.name) === plain(need.name)).reduce((sum, l) => sum + l.grams, 0);
+      return { name: need.name, needG: need.grams, haveG, shortG: need.grams - haveG };
+    })
+    .filter((s) => s.shortG > 0.5);
+}
