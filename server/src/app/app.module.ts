@@ -1,0 +1,38 @@
+import { Module, type DynamicModule } from '@nestjs/common';
+import { APP_GUARD } from '@nestjs/core';
+import { ThrottlerGuard, ThrottlerModule } from '@nestjs/throttler';
+import { BakesModule } from '../bakes/bakes.module';
+import { BenchModule } from '../bench/bench.module';
+import { ComputeModule } from '../compute/compute.module';
+import { ExchangeModule } from '../exchange/exchange.module';
+import { HealthModule } from '../health/health.module';
+import { KitchenModule } from '../kitchen/kitchen.module';
+import { LarderModule } from '../larder/larder.module';
+import { LogModule } from '../log/log.module';
+import { StorageModule } from '../storage/storage.module';
+import { ToolsModule } from '../tools/tools.module';
+
+const requestsAMinute = 3000;
+
+@Module({})
+export class AppModule {
+  static at(dataFile: string): DynamicModule {
+    return {
+      module: AppModule,
+      imports: [
+        StorageModule.at(dataFile),
+        ThrottlerModule.forRoot([{ ttl: 60_000, limit: requestsAMinute }]),
+        BakesModule,
+        KitchenModule,
+        ToolsModule,
+        LarderModule,
+        BenchModule,
+        LogModule,
+        ComputeModule,
+        HealthModule,
+        ExchangeModule,
+      ],
+      providers: [{ provide: APP_GUARD, useClass: ThrottlerGuard }],
+    };
+  }
+}

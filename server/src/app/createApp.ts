@@ -1,0 +1,62 @@
+import 'reflect-metadata';
+import { NestFactory } from '@nestjs/core';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
+import compression from 'compression';
+import express, { type NextFunction, type Request, type Response } from 'express';
+import { existsSync } from 'node:fs';
+import { extname, join } from 'node:path';
+import { checkDataFile } from '../storage/dataFile';
+import { AppModule } from './app.module';
+import { JsonErrors, strictValidation } from './errors';
+import { ownHostsOnly, strictHeaders } from './guards';
+
+const largestBody = '2mb';
+
+export interface AppOptions {
+  dataFile: string;
+  /** Extra host names it may be asked under, besides this machine's own. */
+  hosts?: string[];
+  webFolder?: string;
+  quiet?: boolean;
+}
+
+/** The server, ready to listen. Refuses to start on a data file it cannot read. */
+export async function createApp(options: AppOptions): Promise<NestExpressApplication> {
+  checkDataFile(options.dataFile);
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.at(options.dataFile), {
+    logger: options.quiet ? false : ['error', 'warn'],
+    bodyParser: false,
+  });
+  app.use(ownHostsOnly(options.hosts ?? []));
+  app.use(strictHeaders);
+  app.use(compression());
+  app.use(express.json({ limit: largestBody }));
+  app.setGlobalPrefix('api');
+  app.useGlobalPipes(strictValidation());
+  app.useGlobalFilters(new JsonErrors());
+  app.enableShutdownHooks();
+  const docs = new DocumentBuilder()
+    .setTitle('Crustallum')
+    .setDescription('Bakes, kitchen, larder, bench and log of one household, and every model by name.')
+    .setVersion('1')
+    .build();
+  SwaggerModule.setup('api/docs', app, () => SwaggerModule.createDocument(app, docs));
+  if (options.webFolder && existsSync(join(options.webFolder, 'index.html'))) serveWeb(app, options.webFolder);
+  return app;
+}
+
+/** Files of the built web; any other address without an extension is a page of the single-page application. */
+function serveWeb(app: NestExpressApplication, folder: string): void {
+  app.use(
+    express.static(folder, {
+      index: false,
+      setHeaders: (res, path) =>
+        path.includes('/assets/') && res.setHeader('Cache-Control', 'public, max-age=31536000, immutable'),
+    }),
+  );
+  app.use((request: Request, response: Response, next: NextFunction) => {
+    if (request.method !== 'GET' || request.path.startsWith('/api') || extname(request.path)) return next();
+    response.sendFile(join(folder, 'index.html'));
+  });
+}

@@ -1,0 +1,11 @@
+import type { MealInput } from '@crustallum/core/plan/inputs';
+import { Column, Entity } from 'typeorm';
+import { Versioned } from '../storage/versioned';
+
+@Entity('bakes')
+export class Bake extends Versioned {
+  @Column({ type: 'text' }) title!: string;
+  @Column({ type: 'text' }) serveAt!: string;
+  @Column({ type: 'simple-json' }) meal!: MealInput;
+  @Column({ type: 'text' }) createdAt!: string;
+}

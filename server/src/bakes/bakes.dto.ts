@@ -1,0 +1,33 @@
+import 'reflect-metadata';
+import { stations, type Station } from '@crustallum/core/plan/figure';
+import { ItemInput, MealInput, UndoneInput } from '@crustallum/core/plan/inputs';
+import { Nested, NestedList, NumberIn, OneOfEach, Optional } from '@crustallum/core/quantities/rules';
+import { ApiProperty } from '@nestjs/swagger';
+import { ArrayMaxSize, ArrayMinSize, IsArray } from 'class-validator';
+
+export class NewBakeDto {
+  @ApiProperty({ type: Object, description: 'Title, time at the table, mouths' })
+  @Nested(() => MealInput)
+  meal!: MealInput;
+  @ApiProperty({ type: [Object] }) @NestedList(() => ItemInput) @ArrayMinSize(1) @ArrayMaxSize(8) items!: ItemInput[];
+}
+
+export class ChangeMealDto {
+  @ApiProperty() @NumberIn(1, 1e9, '', { integer: true }) version!: number;
+  @ApiProperty({ type: Object }) @Nested(() => MealInput) meal!: MealInput;
+}
+
+export class NewItemDto {
+  @ApiProperty({ type: Object }) @Nested(() => ItemInput) document!: ItemInput;
+}
+
+export class ChangeItemDto {
+  @ApiProperty() @NumberIn(1, 1e9, '', { integer: true }) version!: number;
+  @ApiProperty({ type: Object }) @Nested(() => ItemInput) document!: ItemInput;
+  @ApiProperty({ type: [String] }) @IsArray() @ArrayMaxSize(8) @OneOfEach(stations) settled!: Station[];
+  @ApiProperty({ type: [Object], required: false })
+  @Optional()
+  @NestedList(() => UndoneInput)
+  @ArrayMaxSize(40)
+  undone?: UndoneInput[];
+}

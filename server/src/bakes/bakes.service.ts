@@ -1,0 +1,101 @@
+import { Injectable } from '@nestjs/common';
+import { InjectRepository } from '@nestjs/typeorm';
+import type { ItemInput, MealInput } from '@crustallum/core/plan/inputs';
+import { DataSource, IsNull, Repository } from 'typeorm';
+import { randomUUID } from 'node:crypto';
+import { DocumentStore } from '../storage/documentStore';
+import { Bake } from './bake.entity';
+import type { ChangeItemDto } from './bakes.dto';
+import { Item } from './item.entity';
+
+export interface BakeView extends Bake {
+  items: Item[];
+}
+
+@Injectable()
+export class BakesService {
+  private readonly bakes: DocumentStore<Bake>;
+  private readonly items: DocumentStore<Item>;
+
+  constructor(
+    @InjectRepository(Bake) private readonly bakeRows: Repository<Bake>,
+    @InjectRepository(Item) private readonly itemRows: Repository<Item>,
+    private readonly source: DataSource,
+  ) {
+    this.bakes = new DocumentStore(bakeRows, 'bake');
+    this.items = new DocumentStore(itemRows, 'item');
+  }
+
+  /** Newest serving first, without their items' documents. */
+  list(limit = 60): Promise<Bake[]> {
+    return this.bakeRows.find({ where: { removedAt: IsNull() }, order: { serveAt: 'DESC' }, take: limit });
+  }
+
+  async view(id: string): Promise<BakeView> {
+    const bake = await this.bakes.get(id);
+    return { ...bake, items: await this.itemsOf(id) };
+  }
+
+  private itemsOf(bakeId: string): Promise<Item[]> {
+    return this.itemRows.find({ where: { bakeId, removedAt: IsNull() }, order: { position: 'ASC' } });
+  }
+
+  async create(meal: MealInput, documents: ItemInput[]): Promise<BakeView> {
+    const id = randomUUID();
+    await this.source.transaction(async (manager) => {
+      await manager.save(
+        manager.create(Bake, {
+          id,
+          title: meal.title,
+          serveAt: meal.serveAt,
+          meal,
+          createdAt: new Date().toISOString(),
+          removedAt: null,
+        }),
+      );
+      for (const [position, document] of documents.entries())
+        await manager.save(manager.create(Item, fresh(id, position, document)));
+    });
+    return this.view(id);
+  }
+
+  async changeMeal(id: string, version: number, meal: MealInput): Promise<BakeView> {
+    await this.bakes.change(id, version, { meal, title: meal.title, serveAt: meal.serveAt });
+    return this.view(id);
+  }
+
+  async addItem(bakeId: string, document: ItemInput): Promise<Item> {
+    await this.bakes.get(bakeId);
+    const { max } = (await this.itemRows
+      .createQueryBuilder('i')
+      .select('MAX(i.position)', 'max')
+      .where({ bakeId })
+      .getRawOne<{ max: number | null }>()) ?? { max: null };
+    return this.itemRows.save(this.itemRows.create(fresh(bakeId, (max ?? -1) + 1, document)));
+  }
+
+  changeItem(id: string, dto: ChangeItemDto): Promise<Item> {
+    return this.items.change(id, dto.version, {
+      document: dto.document,
+      title: dto.document.title,
+      settled: dto.settled,
+      undone: dto.undone ?? [],
+    });
+  }
+
+  removeItem = (id: string): Promise<Item> => this.items.remove(id);
+  restoreItem = (id: string): Promise<Item> => this.items.restore(id);
+  remove = (id: string): Promise<Bake> => this.bakes.remove(id);
+  restore = (id: string): Promise<Bake> => this.bakes.restore(id);
+}
+
+const fresh = (bakeId: string, position: number, document: ItemInput) => ({
+  id: randomUUID(),
+  bakeId,
+  position,
+  title: document.title,
+  document,
+  settled: [],
+  undone: [],
+  removedAt: null,
+});

@@ -1,0 +1,15 @@
+import type { Station } from '@crustallum/core/plan/figure';
+import type { ItemInput, UndoneInput } from '@crustallum/core/plan/inputs';
+import { Column, Entity } from 'typeorm';
+import { Versioned } from '../storage/versioned';
+
+/** One item of a bake: the cook's inputs as a document, the stations settled, and what came undone since. */
+@Entity('items')
+export class Item extends Versioned {
+  @Column({ type: 'text' }) bakeId!: string;
+  @Column({ type: 'integer' }) position!: number;
+  @Column({ type: 'text' }) title!: string;
+  @Column({ type: 'simple-json' }) document!: ItemInput;
+  @Column({ type: 'simple-json' }) settled!: Station[];
+  @Column({ type: 'simple-json' }) undone!: UndoneInput[];
+}

@@ -1,0 +1,25 @@
+import 'reflect-metadata';
+import { NestedList, OneOf } from '@crustallum/core/quantities/rules';
+import { ApiProperty } from '@nestjs/swagger';
+import { ArrayMaxSize, IsISO8601, IsObject, IsUUID } from 'class-validator';
+
+export const runEventTypes = ['next', 'back', 'piece', 'timerStop', 'cold', 'finish'] as const;
+export type RunEventType = (typeof runEventTypes)[number];
+
+export class NewRunDto {
+  @ApiProperty() @IsUUID() id!: string;
+  @ApiProperty() @IsUUID() bakeId!: string;
+  @ApiProperty() @IsISO8601() startedAt!: string;
+  @ApiProperty({ type: Object }) @IsObject() plan!: Record<string, unknown>;
+}
+
+export class RunEventDto {
+  @ApiProperty() @IsUUID() id!: string;
+  @ApiProperty({ enum: runEventTypes }) @OneOf(runEventTypes) type!: RunEventType;
+  @ApiProperty() @IsISO8601() at!: string;
+  @ApiProperty({ type: Object }) @IsObject() data!: Record<string, unknown>;
+}
+
+export class RunEventsDto {
+  @ApiProperty({ type: [RunEventDto] }) @NestedList(() => RunEventDto) @ArrayMaxSize(500) events!: RunEventDto[];
+}

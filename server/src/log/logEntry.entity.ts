@@ -1,0 +1,14 @@
+import { Column, Entity } from 'typeorm';
+import { Versioned } from '../storage/versioned';
+import type { LogAnswersDto } from './log.dto';
+
+/** What came out, and a dated snapshot of what had been worked out. */
+@Entity('log_entries')
+export class LogEntry extends Versioned {
+  @Column({ type: 'text', nullable: true }) bakeId!: string | null;
+  @Column({ type: 'text', nullable: true }) runId!: string | null;
+  @Column({ type: 'text' }) date!: string;
+  @Column({ type: 'text' }) title!: string;
+  @Column({ type: 'simple-json' }) answers!: LogAnswersDto;
+  @Column({ type: 'simple-json' }) snapshot!: Record<string, unknown>;
+}

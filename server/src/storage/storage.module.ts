@@ -1,0 +1,39 @@
+import { Module, type DynamicModule } from '@nestjs/common';
+import { TypeOrmModule } from '@nestjs/typeorm';
+import type Database from 'better-sqlite3';
+import { Bake } from '../bakes/bake.entity';
+import { Item } from '../bakes/item.entity';
+import { Run, RunEvent } from '../bench/run.entity';
+import { Kitchen } from '../kitchen/kitchen.entity';
+import { LarderItem } from '../larder/larderItem.entity';
+import { LogEntry } from '../log/logEntry.entity';
+import { Tool } from '../tools/tool.entity';
+import { migrations } from './migrations';
+
+export const entities = [Bake, Item, Kitchen, Tool, LarderItem, Run, RunEvent, LogEntry];
+
+/** The SQLite file: write-ahead log, full synchronous, foreign keys on, real migrations. */
+@Module({})
+export class StorageModule {
+  static at(file: string): DynamicModule {
+    return {
+      module: StorageModule,
+      imports: [
+        TypeOrmModule.forRoot({
+          type: 'better-sqlite3',
+          database: file,
+          entities,
+          migrations,
+          migrationsRun: true,
+          synchronize: false,
+          prepareDatabase: (db: Database.Database) => {
+            db.pragma('journal_mode = WAL');
+            db.pragma('synchronous = FULL');
+            db.pragma('foreign_keys = ON');
+            db.pragma('busy_timeout = 5000');
+          },
+        }),
+      ],
+    };
+  }
+}

@@ -1,0 +1,29 @@
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import request from 'supertest';
+import type TestAgent from 'supertest/lib/agent';
+import { createApp } from '../app/createApp';
+
+export const newDataFile = (): string => join(mkdtempSync(join(tmpdir(), 'crustallum-server-')), 'kitchen.sqlite');
+
+/** A real server on a real SQLite file of its own. */
+export class TestServer {
+  app!: NestExpressApplication;
+
+  constructor(readonly dataFile = newDataFile()) {}
+
+  async start(): Promise<this> {
+    this.app = await createApp({ dataFile: this.dataFile, quiet: true });
+    await this.app.init();
+    return this;
+  }
+  stop(): Promise<void> {
+    return this.app.close();
+  }
+  /** Requests as a browser on this machine would send them. */
+  get ask(): TestAgent {
+    return request.agent(this.app.getHttpServer()).set('Host', '127.0.0.1');
+  }
+}

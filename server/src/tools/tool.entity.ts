@@ -1,0 +1,9 @@
+import { Column, Entity } from 'typeorm';
+import { Versioned } from '../storage/versioned';
+import type { ToolDto } from './tool.dto';
+
+@Entity('tools')
+export class Tool extends Versioned {
+  @Column({ type: 'text' }) name!: string;
+  @Column({ type: 'simple-json' }) document!: ToolDto;
+}
