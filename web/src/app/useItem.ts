@@ -1,0 +1,49 @@
+import type { Problem, Station } from '@crustallum/core/plan/figure';
+import type { ItemPlan } from '@crustallum/core/plan/itemPlan';
+import type { TimedStep } from '@crustallum/core/plan/steps';
+import { useMemo } from 'react';
+import { useParams } from 'react-router';
+import type { StoredItem } from '../store/api';
+import { changeItem } from '../store/deskWork';
+import { desk } from '../store/desk';
+import { useAppDispatch, useAppSelector } from '../store/store';
+
+const none: readonly Problem[] = [];
+
+interface ItemInHand {
+  item: StoredItem | null;
+  index: number;
+  plan: ItemPlan | null;
+  /** The item's own steps as the Clock places them. */
+  steps: TimedStep[];
+  problems: readonly Problem[];
+  serveAt: string | null;
+  change: (changes: Record<string, unknown>) => void;
+  settle: (station: Station) => void;
+}
+
+/** The item the address names (or the first of the bake), its plan, and how to change it. */
+export function useItem(): ItemInHand {
+  const { itemId } = useParams();
+  const dispatch = useAppDispatch();
+  const items = useAppSelector((s) => s.desk.items);
+  const whole = useAppSelector((s) => s.desk.plan);
+  const serveAt = useAppSelector((s) => s.desk.meal?.serveAt ?? null);
+  const index = Math.max(
+    0,
+    items.findIndex((i) => i.id === itemId),
+  );
+  const item = items[index] ?? null;
+  const plan = whole?.items[index] ?? null;
+  const steps = useMemo(() => whole?.clock.steps.filter((s) => s.itemIndex === index) ?? [], [whole, index]);
+  return {
+    item,
+    index,
+    plan,
+    steps,
+    problems: plan?.problems ?? none,
+    serveAt,
+    change: (changes) => item && void dispatch(changeItem(item.id, changes)),
+    settle: (station) => item && dispatch(desk.actions.crimped({ id: item.id, station })),
+  };
+}

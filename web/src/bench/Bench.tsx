@@ -1,0 +1,269 @@
+import type { TimedStep } from '@crustallum/core/plan/steps';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { keysOn, typing } from '../app/keys';
+import { useNow } from '../app/useNow';
+import { useOpenBake } from '../app/useOpenBake';
+import { ColdLine } from '../coldline/ColdLine';
+import { Hatches } from '../drawings/Hatches';
+import { useAppSelector } from '../store/store';
+import { clock, momentAt, span, timer } from '../wording/numbers';
+import { callOf, stepWord } from '../wording/steps';
+import { StepDrawing } from './StepDrawing';
+import { isWait, type BenchEventType, type BenchRun, type BenchState, type RunPlan } from './run';
+import { LeftPanel } from './LeftPanel';
+import { Timers } from './Timers';
+import { useBench } from './useBench';
+import { useCure } from './useCure';
+import { warmthNow } from './warmth';
+import './bench.css';
+
+export function Bench() {
+  const bench = useBench();
+  if (!bench.ready) return <p className="p-8">Looking for a run on this device.</p>;
+  return (
+    <>
+      <Hatches />
+      {bench.run && bench.state ? (
+        <Running run={bench.run} state={bench.state} say={bench.say} />
+      ) : (
+        <Begin start={bench.start} />
+      )}
+    </>
+  );
+}
+
+const mostTimersBesideDrawing = 2;
+
+/** Before a run: what will be done, and one press. */
+function Begin({ start }: { start: (run: BenchRun) => Promise<void> }) {
+  useOpenBake(undefined);
+  const { plan, meal, items, kitchen, bakeId } = useAppSelector((s) => s.desk);
+  if (!plan || !meal || !kitchen || !bakeId) {
+    return (
+      <main className="p-8">
+        <h1 className="sign">The bench is clear</h1>
+        <p>There is no day to start from yet.</p>
+        <Link to="/" className="press quiet">
+          Back to Today
+        </Link>
+      </main>
+    );
+  }
+  const begin = () => {
+    const copy: RunPlan = {
+      title: meal.title,
+      serveAt: meal.serveAt,
+      kitchen,
+      steps: plan.clock.steps,
+      items: items.map((i, n) => {
+        const p = plan.items[n] as NonNullable<(typeof plan.items)[number]>;
+        return {
+          id: i.id,
+          document: i.document,
+          line: p.line,
+          expectedMm: p.third.kind === 'folds' ? p.third.figures.stands.value : p.cut.rolled.thicknessMm * 1.15,
+          bakeMin: p.oven.bake.proposed,
+          pieces: p.cut.pieces,
+          depthMm: p.oven.spec.filling.depthMm,
+        };
+      }),
+    };
+    void start({ id: crypto.randomUUID(), bakeId, startedAt: new Date().toISOString(), finishedAt: null, plan: copy });
+  };
+  const first = plan.clock.steps[0];
+  return (
+    <main className="bench-begin">
+      <h1 className="sign bench-call">To the bench: {meal.title}</h1>
+      <p style={{ fontSize: 22 }}>
+        {plan.clock.steps.length} steps, the first{' '}
+        {first ? `${stepWord(first).toLowerCase()} at ${clock(momentAt(meal.serveAt, first.startMin))}` : ''}. The plan
+        is copied to this device: it goes on without server or network.
+      </p>
+      <ol className="bench-steps">
+        {plan.clock.steps.map((s) => (
+          <li key={`${s.itemIndex}${s.id}`}>
+            <strong>{clock(momentAt(meal.serveAt, s.startMin))}</strong> {stepWord(s)},{' '}
+            {items[s.itemIndex]?.document.title} <span className="quiet-ink">{span(s.minutes)}</span>
+          </li>
+        ))}
+      </ol>
+      <div className="flex flex-wrap gap-4">
+        <button type="button" className="press bench-main" onClick={begin}>
+          Begin now
+        </button>
+        <Link to="/" className="press quiet bench-side">
+          Not yet
+        </Link>
+      </div>
+    </main>
+  );
+}
+
+function Running({
+  run,
+  state,
+  say,
+}: {
+  run: BenchRun;
+  state: BenchState;
+  say: (type: BenchEventType, data?: Record<string, unknown>) => Promise<void>;
+}) {
+  const now = useNow(1000).getTime();
+  const navigate = useNavigate();
+  const { steps, items } = run.plan;
+  const step = steps[state.index];
+  const item = step ? items[step.itemIndex] : undefined;
+  const done = state.index >= steps.length;
+  const finish = useCallback(async () => {
+    await say('finish');
+    void navigate(`/log?run=${run.id}`);
+  }, [say, navigate, run.id]);
+  const next = useCallback(() => void (done ? finish() : say('next')), [done, finish, say]);
+  const back = useCallback(() => void say('back'), [say]);
+  const warmth = warmthNow(run, state, now);
+  const { cure, ask } = useCure(run, step?.itemIndex, warmth);
+  const [quiet, setQuiet] = useState<number | null>(null);
+  const toCold = () => {
+    if (!warmth) return;
+    if (state.cold) void say('cold', { into: false, minute: warmth.minute });
+    else void ask(warmth.value).then((made) => made && say('cold', { into: true, cure: made }));
+  };
+  const keys = useRef({ toCold, quieten: () => setQuiet(state.index) });
+  useEffect(() => {
+    keys.current = { toCold, quieten: () => setQuiet(state.index) };
+  });
+  useEffect(() => {
+    const on = (e: KeyboardEvent) => {
+      if (typing(e.target) || e.ctrlKey || e.metaKey) return;
+      if (e.key === ' ' && !(e.target instanceof HTMLButtonElement && e.target !== document.activeElement)) {
+        e.preventDefault();
+        next();
+      }
+      if (e.key === 'Backspace') {
+        e.preventDefault();
+        back();
+      }
+      if (!keysOn() || e.altKey) return;
+      if (e.key === 'c' || e.key === 'C') keys.current.toCold();
+      if (e.key === 'q' || e.key === 'Q') keys.current.quieten();
+    };
+    document.addEventListener('keydown', on);
+    return () => document.removeEventListener('keydown', on);
+  }, [next, back]);
+
+  const running = (now - state.stepStartedAt) / 60_000;
+  const words = step && item ? callOf(step, item.document.title, item.document.dough.fat) : null;
+  const stretch = step && item ? item.line.stretches.find((s) => s.stepId === step.id) : undefined;
+  const benchStep = step !== undefined && !isWait(step);
+  const upcoming = steps[state.index + 1];
+  return (
+    <main className="bench">
+      <section className="bench-now">
+        <Pieces step={step} done={state.pieces} />
+        <h1 className="sign bench-call" aria-live="polite">
+          {done ? 'All is done' : words?.call}
+        </h1>
+        <p className="bench-how">
+          {done ? 'Everything is in, out or on the table. Write down how it came out.' : words?.how}
+        </p>
+        {words?.caution && (
+          <p className="bench-caution">
+            <strong>Take care.</strong> {words.caution}
+          </p>
+        )}
+        {step && !done && state.timers.length <= mostTimersBesideDrawing && <StepDrawing step={step} />}
+        <Timers state={state} run={run} now={now} onStop={(stepIndex) => void say('timerStop', { stepIndex })} />
+      </section>
+      <section className="bench-press">
+        {step && !done && (
+          <div>
+            <div className="bench-label">{benchStep ? 'running' : 'planned'}</div>
+            <div className="bench-far">{benchStep ? timer(running * 60) : span(step.minutes)}</div>
+            <div style={{ fontSize: 20 }}>
+              {benchStep
+                ? `of ${span(step.minutes)}`
+                : `at ${clock(momentAt(run.plan.serveAt, step.startMin))} by plan`}
+              {item ? ` · ${item.document.title}` : ''}
+            </div>
+          </div>
+        )}
+        <div className="bench-presses">
+          {benchStep && step.pieces > 1 && state.pieces < step.pieces && (
+            <button type="button" className="press quiet bench-side" onClick={() => void say('piece', { by: 1 })}>
+              One more done: {state.pieces} of {step.pieces}
+            </button>
+          )}
+          <button type="button" className="press bench-main" onClick={next}>
+            {done ? 'To the log' : words?.press}
+          </button>
+          <div className="flex gap-3">
+            <button type="button" className="press quiet bench-side flex-1" disabled={state.index === 0} onClick={back}>
+              Back
+            </button>
+            <Link to="/" className="press quiet bench-side flex-1">
+              Leave the bench
+            </Link>
+          </div>
+        </div>
+        <p style={{ fontSize: 20, margin: 0 }}>
+          {upcoming ? (
+            <>
+              Next: <strong>{stepWord(upcoming)}</strong>, {items[upcoming.itemIndex]?.document.title}
+            </>
+          ) : (
+            ''
+          )}
+        </p>
+      </section>
+      <LeftPanel
+        run={run}
+        state={state}
+        warmth={warmth}
+        cure={cure}
+        quiet={quiet === state.index}
+        now={now}
+        toCold={toCold}
+        onQuiet={() => setQuiet(state.index)}
+      />
+      {item && (
+        <div className="bench-line">
+          <ColdLine
+            line={item.line}
+            steps={steps.filter((s) => s.itemIndex === step?.itemIndex)}
+            serveAt={run.plan.serveAt}
+            hereStep={step?.id}
+            live={
+              stretch && step ? { stepId: step.id, minutes: Math.min(warmth?.minute ?? running, step.minutes) } : null
+            }
+            height={190}
+          />
+        </div>
+      )}
+    </main>
+  );
+}
+
+function Pieces({ step, done }: { step: TimedStep | undefined; done: number }) {
+  if (!step || step.pieces < 2 || step.pieces > 60) return <div style={{ height: 34 }} />;
+  return (
+    <svg
+      width="100%"
+      height="34"
+      viewBox={`0 0 ${Math.max(560, step.pieces * 30)} 34`}
+      preserveAspectRatio="xMinYMid meet"
+      role="img"
+      aria-label={`${done} of ${step.pieces} done`}
+    >
+      {Array.from({ length: step.pieces }, (_, i) => (
+        <path
+          key={i}
+          d={`M${i * 30 + 5} 4h18l5 24h-28z`}
+          fill={i < done ? 'var(--color-ink)' : i === done ? 'var(--color-lantern)' : 'var(--color-flour)'}
+          stroke="var(--color-ink)"
+          strokeWidth="2"
+        />
+      ))}
+    </svg>
+  );
+}

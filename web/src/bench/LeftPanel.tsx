@@ -1,0 +1,125 @@
+import type { Cure } from '@crustallum/core/plan/cure';
+import { useEffect, useRef } from 'react';
+import { Because } from '../ui/Because';
+import { clock, degrees, plain, span, timer, until } from '../wording/numbers';
+import type { BenchRun, BenchState } from './run';
+import { doubleKnock, knock } from './sounds';
+import { callsBetween, type Warmth } from './warmth';
+
+interface Props {
+  run: BenchRun;
+  state: BenchState;
+  warmth: Warmth | null;
+  cure: Cure | null;
+  quiet: boolean;
+  now: number;
+  toCold: () => void;
+  onQuiet: () => void;
+}
+
+const againMs = 20_000;
+
+/** The minutes left before the fat is too soft (or the leaf too dry), and the way back when there are none. */
+export function LeftPanel({ run, state, warmth, cure, quiet, now, toCold, onQuiet }: Props) {
+  useKnocks(warmth, quiet, state.index);
+  if (!warmth) {
+    return (
+      <section className="bench-left plain" aria-label="Minutes left before the fat is too soft">
+        <div className="bench-label">to the table</div>
+        <div className="bench-far">{until((new Date(run.plan.serveAt).getTime() - now) / 60_000)}</div>
+        <p style={{ fontSize: 20 }}>{clock(new Date(run.plan.serveAt))}</p>
+      </section>
+    );
+  }
+  const step = run.plan.steps[state.index];
+  const line = run.plan.items[step?.itemIndex ?? 0]?.line;
+  const leaf = line?.medium === 'leaf';
+  const { leftMin, value, stretch, feel, standMin } = warmth;
+  const written = leaf ? `${plain(value, 1)} %` : degrees(value);
+  const cold = state.cold;
+  return (
+    <section
+      className={`bench-left ${feel === 'cold' ? 'chilled' : feel}`}
+      aria-label="Minutes left before the fat is too soft"
+    >
+      {cold ? (
+        <>
+          <div className="bench-label">{leaf ? 'under the cloth' : 'in the cold'}</div>
+          <div className="bench-far" role="timer">
+            {cold.minutes === null ? '–' : timer(cold.minutes * 60 - (now - cold.since) / 1000)}
+          </div>
+          <Because>
+            {cold.minutes === null
+              ? `it does not come back to the middle of its band here`
+              : `it is right again at ${leaf ? `${plain(cold.value.at(-1) ?? 0, 1)} %` : degrees(cold.value.at(-1) ?? 0)}`}
+          </Because>
+        </>
+      ) : feel === 'chilled' ? (
+        <>
+          <div className="bench-label">let it stand</div>
+          <div className="bench-farther">
+            {plain(Math.max(1, standMin), 0)} <small>min</small>
+          </div>
+          <Because>it cracks under {plain(line?.band.low ?? 0, 0)}°</Because>
+        </>
+      ) : (
+        <>
+          <div className="bench-label">{leftMin < 0 ? 'past the band by' : 'left at the bench'}</div>
+          <div className="bench-farther" style={leftMin >= 0 && leftMin < 3 ? { fontWeight: 700 } : undefined}>
+            {plain(Math.abs(leftMin), 0)} <small>min</small>
+          </div>
+          <p className="sr-alert" role={leftMin < 0 ? 'alert' : undefined}>
+            {leftMin < 0 ? cureWords(cure, leaf) : leftMin < 3 ? 'Close to too soft.' : ''}
+          </p>
+          <Because>
+            {leaf
+              ? `a bare leaf dries, and cracks under ${plain(line.band.low, 0)} %`
+              : `it warms from ${degrees(stretch.value[0] ?? 0)} and leaves the band at ${plain(line?.band.high ?? 0, 0)}°`}
+          </Because>
+        </>
+      )}
+      <div style={{ marginTop: 14, borderTop: '2px solid currentColor', paddingTop: 10 }}>
+        <div className="bench-label">{leaf ? 'the leaf, by reckoning' : 'the fat, by reckoning'}</div>
+        <div style={{ fontSize: 56, fontWeight: 620, lineHeight: 1 }}>{written}</div>
+      </div>
+      <button type="button" className="press quiet bench-side" onClick={toCold}>
+        {leaf ? (cold ? 'Uncover' : 'Cover') : cold ? 'Out of the cold' : 'To the cold'}
+      </button>
+      {feel === 'warm' && !quiet && (
+        <button type="button" className="press quiet bench-side" onClick={onQuiet}>
+          Quiet
+        </button>
+      )}
+    </section>
+  );
+}
+
+/** What puts it right, in one sentence, with the range of the reckoning. */
+function cureWords(cure: Cure | null, leaf: boolean): string {
+  if (!cure) return leaf ? 'Cover it now.' : 'To the cold now.';
+  if (cure.minutes === null)
+    return leaf
+      ? 'It stays too dry under the cloth: take a fresh leaf.'
+      : 'This fridge does not bring it back: try the freezer.';
+  const range = cure.range ? ` (${plain(cure.range[0], 0)}–${plain(cure.range[1], 0)})` : '';
+  return `${leaf ? 'Under the damp cloth' : 'To the cold'} for ${span(cure.minutes)}${range}, then go on.`;
+}
+
+/** One knock at three minutes and at one; past the band two tones every twenty seconds until it is heard. */
+function useKnocks(warmth: Warmth | null, quiet: boolean, stepIndex: number): void {
+  const before = useRef<{ stepIndex: number; leftMin: number } | null>(null);
+  const leftMin = warmth && warmth.feel !== 'cold' ? warmth.leftMin : null;
+  useEffect(() => {
+    const last = before.current;
+    before.current = leftMin === null ? null : { stepIndex, leftMin };
+    if (leftMin === null || last?.stepIndex !== stepIndex) return;
+    if (callsBetween(last.leftMin, leftMin)) knock();
+  }, [leftMin, stepIndex]);
+  const tooWarm = warmth?.feel === 'warm' && !quiet;
+  useEffect(() => {
+    if (!tooWarm) return;
+    doubleKnock();
+    const again = setInterval(doubleKnock, againMs);
+    return () => clearInterval(again);
+  }, [tooWarm]);
+}

@@ -1,0 +1,139 @@
+import { plainKitchen } from '@crustallum/core/plan/starters';
+import type { TimedStep } from '@crustallum/core/plan/steps';
+import { benchState, isWait, type BenchEvent, type BenchEventType, type BenchRun } from './run';
+import { addEvent, benchStore, eventsOf, openRun, sendWaiting, startRun } from './benchStore';
+
+const step = (code: string, kind: TimedStep['kind'], minutes: number): TimedStep => ({
+  id: code,
+  code: code as TimedStep['code'],
+  strand: 'pastry',
+  kind,
+  minutes,
+  elasticMin: 0,
+  pieces: 0,
+  values: {},
+  itemIndex: 0,
+  cook: kind === 'bench' ? 'Ines' : null,
+  startMin: -100,
+});
+const run: BenchRun = {
+  id: 'b0a3a9d2-0000-4000-8000-000000000001',
+  bakeId: 'b0a3a9d2-0000-4000-8000-000000000002',
+  startedAt: '2026-12-12T09:00:00.000Z',
+  finishedAt: null,
+  plan: {
+    title: 'Supper',
+    serveAt: '2026-12-12T18:30',
+    items: [],
+    kitchen: plainKitchen,
+    steps: [
+      step('weigh', 'bench', 10),
+      step('mix', 'bench', 10),
+      step('rest', 'cold', 40),
+      step('turns', 'bench', 12),
+      step('bake', 'oven', 26),
+    ],
+  },
+};
+let minute = 0;
+const event = (type: BenchEventType, data: Record<string, unknown> = {}, at = ++minute): BenchEvent => ({
+  id: `${type}${at}`,
+  runId: run.id,
+  type,
+  at: new Date(Date.parse(run.startedAt) + at * 60_000).toISOString(),
+  data,
+  sent: 0,
+});
+const after = (...events: BenchEvent[]) => benchState(run, events);
+beforeEach(() => (minute = 0));
+
+describe('a run replayed from its events', () => {
+  it('begins at the first step, at the moment it was started', () => {
+    expect(after()).toMatchObject({ index: 0, stepStartedAt: Date.parse(run.startedAt), timers: [], finished: false });
+  });
+  it('goes on and back', () => {
+    expect(after(event('next')).index).toBe(1);
+    expect(after(event('next'), event('next'), event('back')).index).toBe(1);
+    expect(after(event('back')).index).toBe(0);
+  });
+  it('starts a timer when something goes into the cold, by the clock', () => {
+    const { timers, index } = after(event('next'), event('next'), event('next'));
+    expect(index).toBe(3);
+    expect(timers).toEqual([{ stepIndex: 2, startedAt: Date.parse(run.startedAt) + 3 * 60_000, minutes: 40 }]);
+  });
+  it('takes the timer back with the step', () => {
+    expect(after(event('next'), event('next'), event('next'), event('back')).timers).toEqual([]);
+  });
+  it('ends a rest when the next work on the same pastry is done', () => {
+    const state = after(event('next'), event('next'), event('next'), event('next'));
+    expect(state.timers).toEqual([]);
+    expect(state.actual[2]?.to).not.toBeNull();
+  });
+  it('stops a timer when the cook takes it out, and knows how long it was', () => {
+    const state = after(event('next'), event('next'), event('next'), event('timerStop', { stepIndex: 2 }, 33));
+    expect(state.timers).toEqual([]);
+    expect(((state.actual[2]?.to ?? 0) - (state.actual[2]?.from ?? 0)) / 60_000).toBe(30);
+  });
+  it('counts pieces, never below nought, and anew for each step', () => {
+    expect(after(event('piece', { by: 1 }), event('piece', { by: 1 })).pieces).toBe(2);
+    expect(after(event('piece', { by: -1 })).pieces).toBe(0);
+    expect(after(event('piece', { by: 1 }), event('next')).pieces).toBe(0);
+  });
+  it('remembers when each step really began and ended', () => {
+    const { actual } = after(event('next', {}, 12));
+    expect(((actual[0]?.to ?? 0) - (actual[0]?.from ?? 0)) / 60_000).toBe(12);
+  });
+  it('stays at its end however often next is pressed, and is finished only when said', () => {
+    const events = Array.from({ length: 9 }, () => event('next'));
+    expect(after(...events).index).toBe(5);
+    expect(after(...events).finished).toBe(false);
+    expect(after(...events, event('finish')).finished).toBe(true);
+  });
+  it('knows work from waiting', () => expect(run.plan.steps.map(isWait)).toEqual([false, false, true, false, true]));
+});
+
+describe('the device’s store', () => {
+  const answers: { url: string; body: unknown }[] = [];
+  let online = true;
+  beforeEach(async () => {
+    await Promise.all([benchStore.runs.clear(), benchStore.events.clear()]);
+    answers.length = 0;
+    online = true;
+    globalThis.fetch = ((url: string, init: { body: string }) => {
+      if (!online) return Promise.reject(new TypeError('no network'));
+      answers.push({ url, body: JSON.parse(init.body) as unknown });
+      return Promise.resolve({ ok: true });
+    }) as never;
+  });
+
+  it('holds a run and its events in order, and finds the open one again', async () => {
+    await startRun(run);
+    await addEvent(run, 'next');
+    await new Promise((resolve) => setTimeout(resolve, 3));
+    await addEvent(run, 'piece', { by: 1 });
+    expect((await eventsOf(run.id)).map((e) => e.type)).toEqual(['next', 'piece']);
+    expect((await openRun())?.id).toBe(run.id);
+  });
+  it('closes a run when it is finished', async () => {
+    await startRun(run);
+    await addEvent(run, 'finish');
+    expect(await openRun()).toBeNull();
+  });
+  it('keeps everything while there is no network and sends it once when there is', async () => {
+    online = false;
+    await startRun(run);
+    await addEvent(run, 'next');
+    expect(await sendWaiting()).toBe(false);
+    online = true;
+    expect(await sendWaiting()).toBe(true);
+    expect(answers.map((a) => a.url)).toEqual(['/api/runs', `/api/runs/${run.id}/events`]);
+    expect(await sendWaiting()).toBe(true);
+    expect(answers).toHaveLength(2);
+  });
+  it('sends each event with its id as the key', async () => {
+    await startRun(run);
+    const e = await addEvent(run, 'next');
+    await sendWaiting();
+    expect(answers[1]?.body).toMatchObject({ events: [{ id: e.id, type: 'next' }] });
+  });
+});

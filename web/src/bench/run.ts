@@ -1,0 +1,149 @@
+import type { ColdLine } from '@crustallum/core/plan/coldLine';
+import { valueAt } from '@crustallum/core/plan/coldLine';
+import type { ItemInput, KitchenInput } from '@crustallum/core/plan/inputs';
+import type { TimedStep } from '@crustallum/core/plan/steps';
+
+/** What a run is started from: the plan and its inputs copied at that moment, so that it goes on without server or network. */
+export interface RunPlan {
+  title: string;
+  serveAt: string;
+  kitchen: KitchenInput;
+  items: {
+    id: string;
+    document: ItemInput;
+    line: ColdLine;
+    expectedMm: number | null;
+    bakeMin: number | null;
+    pieces: number;
+    depthMm: number;
+  }[];
+  steps: TimedStep[];
+}
+
+export interface BenchRun {
+  id: string;
+  bakeId: string;
+  startedAt: string;
+  finishedAt: string | null;
+  plan: RunPlan;
+}
+
+export type BenchEventType = 'next' | 'back' | 'piece' | 'timerStop' | 'cold' | 'finish';
+
+export interface BenchEvent {
+  id: string;
+  runId: string;
+  type: BenchEventType;
+  at: string;
+  data: Record<string, unknown>;
+  sent: 0 | 1;
+}
+
+export interface BenchTimer {
+  stepIndex: number;
+  startedAt: number;
+  minutes: number;
+}
+
+export interface BenchState {
+  /** Index of the step in hand; steps.length when all is done. */
+  index: number;
+  stepStartedAt: number;
+  pieces: number;
+  timers: BenchTimer[];
+  /** The piece in hand is back in the cold (or under its cloth) since then; the curve is the reckoned cure. */
+  cold: { since: number; minutes: number | null; at: number[]; value: number[] } | null;
+  /** Since when the piece in hand warms at the bench, and at which minute of its stretch it began. */
+  warming: { since: number; minute: number };
+  finished: boolean;
+  /** When each step was really begun and ended, ms. */
+  actual: Record<number, { from: number; to: number | null }>;
+}
+
+const waits = new Set(['cold', 'oven', 'stand']);
+export const isWait = (s: TimedStep | undefined): boolean => s !== undefined && waits.has(s.kind);
+
+/** Plays a run's events over its plan. Timers are clock times, so that a reload changes nothing. */
+export function benchState(run: BenchRun, events: readonly BenchEvent[]): BenchState {
+  const { steps } = run.plan;
+  let index = 0;
+  let stepStartedAt = new Date(run.startedAt).getTime();
+  let pieces = 0;
+  let timers: BenchTimer[] = [];
+  let cold: BenchState['cold'] = null;
+  let warming: BenchState['warming'] = { since: stepStartedAt, minute: 0 };
+  let finished = run.finishedAt !== null;
+  const actual: BenchState['actual'] = { 0: { from: stepStartedAt, to: null } };
+  for (const e of events) {
+    const at = new Date(e.at).getTime();
+    if (e.type === 'next' && index < steps.length) {
+      const step = steps[index];
+      if (step && isWait(step)) {
+        timers = [...timers, { stepIndex: index, startedAt: at, minutes: step.minutes }];
+        actual[index] = { from: at, to: null };
+      } else {
+        const begun = actual[index];
+        if (begun) begun.to = at;
+        const isOver = (t: BenchTimer) => {
+          const waited = steps[t.stepIndex];
+          return t.stepIndex < index && waited?.itemIndex === step?.itemIndex && waited?.strand === step?.strand;
+        };
+        for (const t of timers.filter(isOver)) {
+          const wait = actual[t.stepIndex];
+          if (wait) wait.to ??= at;
+        }
+        timers = timers.filter((t) => !isOver(t));
+      }
+      index++;
+      stepStartedAt = at;
+      pieces = 0;
+      cold = null;
+      warming = { since: at, minute: 0 };
+      if (index < steps.length && !isWait(steps[index])) actual[index] = { from: at, to: null };
+    } else if (e.type === 'back' && index > 0) {
+      index--;
+      timers = timers.filter((t) => t.stepIndex !== index);
+      stepStartedAt = actual[index]?.from ?? at;
+      pieces = 0;
+      const begun = actual[index];
+      if (begun) begun.to = null;
+      cold = null;
+      warming = { since: stepStartedAt, minute: 0 };
+    } else if (e.type === 'piece') pieces = Math.max(0, pieces + Number(e.data['by'] ?? 1));
+    else if (e.type === 'timerStop') {
+      const stopped = Number(e.data['stepIndex']);
+      timers = timers.filter((t) => t.stepIndex !== stopped);
+      const begun = actual[stopped];
+      if (begun) begun.to = at;
+    } else if (e.type === 'cold') {
+      if (e.data['into']) cold = { since: at, ...(e.data['cure'] as Omit<NonNullable<BenchState['cold']>, 'since'>) };
+      else {
+        cold = null;
+        warming = { since: at, minute: Number(e.data['minute'] ?? 0) };
+      }
+    } else if (e.type === 'finish') finished = true;
+  }
+  return { index, stepStartedAt, pieces, timers, cold, warming, finished, actual };
+}
+
+const closing = new Set(['fillSeal', 'lidSeal', 'assembleLeaves']);
+
+/** Share of the day's pies that are closed, every item counting alike: 0 before the first, 1 after the last. */
+export function sealedShare(run: BenchRun, state: BenchState): number {
+  const shares = run.plan.items.map((_, item) => {
+    const own = run.plan.steps
+      .map((s, i) => ({ s, i, pieces: Math.max(1, s.pieces) }))
+      .filter(({ s }) => s.itemIndex === item && closing.has(s.code));
+    const all = own.reduce((sum, { pieces }) => sum + pieces, 0);
+    const done = own.reduce(
+      (sum, { i, pieces }) => sum + (i < state.index ? pieces : i === state.index ? Math.min(pieces, state.pieces) : 0),
+      0,
+    );
+    return all ? done / all : 0;
+  });
+  return shares.length ? shares.reduce((sum, s) => sum + s, 0) / shares.length : 0;
+}
+
+/** Temperature (or moisture) of the piece that is back in the cold, by the reckoned cure. */
+export const inTheCold = (cold: NonNullable<BenchState['cold']>, now: number): number =>
+  cold.at.length > 1 ? valueAt(cold, (now - cold.since) / 60_000) : (cold.value[0] ?? 0);

@@ -1,0 +1,52 @@
+import { useCallback, useEffect, useState } from 'react';
+import { addEvent, eventsOf, openRun, sendWaiting, startRun } from './benchStore';
+import { benchState, type BenchEvent, type BenchEventType, type BenchRun, type BenchState } from './run';
+
+const sendEveryMs = 10_000;
+
+interface BenchInHand {
+  ready: boolean;
+  run: BenchRun | null;
+  events: readonly BenchEvent[];
+  state: BenchState | null;
+  start: (run: BenchRun) => Promise<void>;
+  say: (type: BenchEventType, data?: Record<string, unknown>) => Promise<void>;
+}
+
+/** The run on this device: its events, the state they make, and how to add one. */
+export function useBench(): BenchInHand {
+  const [ready, setReady] = useState(false);
+  const [run, setRun] = useState<BenchRun | null>(null);
+  const [events, setEvents] = useState<readonly BenchEvent[]>([]);
+  useEffect(() => {
+    void openRun().then(async (open) => {
+      setRun(open);
+      if (open) setEvents(await eventsOf(open.id));
+      setReady(true);
+    });
+    const send = () => void sendWaiting();
+    send();
+    const timer = setInterval(send, sendEveryMs);
+    window.addEventListener('online', send);
+    return () => {
+      clearInterval(timer);
+      window.removeEventListener('online', send);
+    };
+  }, []);
+  const start = useCallback(async (made: BenchRun) => {
+    await startRun(made);
+    setRun(made);
+    setEvents([]);
+    void sendWaiting();
+  }, []);
+  const say = useCallback(
+    async (type: BenchEventType, data: Record<string, unknown> = {}) => {
+      if (!run) return;
+      const event = await addEvent(run, type, data);
+      setEvents((now) => [...now, event]);
+      void sendWaiting();
+    },
+    [run],
+  );
+  return { ready, run, events, state: run ? benchState(run, events) : null, start, say };
+}

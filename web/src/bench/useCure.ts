@@ -1,0 +1,39 @@
+import type { Cure } from '@crustallum/core/plan/cure';
+import { useCallback, useEffect, useState } from 'react';
+import { planner } from '../workers/planner';
+import type { BenchRun } from './run';
+import type { Warmth } from './warmth';
+
+const askFromMin = 3;
+
+/** The minutes of cold that would put the piece in hand right, worked out when it gets close, or when asked. */
+export function useCure(run: BenchRun, itemIndex: number | undefined, warmth: Warmth | null) {
+  const [cure, setCure] = useState<Cure | null>(null);
+  const item = itemIndex === undefined ? undefined : run.plan.items[itemIndex];
+  const thicknessMm = warmth?.stretch.thicknessMm ?? undefined;
+  const ask = useCallback(
+    async (value: number): Promise<Cure | null> => {
+      if (!item) return null;
+      const answer = await planner.compute('plan.cure', {
+        item: item.document,
+        kitchen: run.plan.kitchen,
+        now: value,
+        ...(thicknessMm === undefined ? {} : { thicknessMm }),
+      });
+      return answer.ok ? (answer.value as Cure) : null;
+    },
+    [item, run, thicknessMm],
+  );
+  // half degrees: the worker is asked anew only when the answer would change
+  const close =
+    warmth && warmth.feel !== 'cold' && warmth.leftMin < askFromMin ? Math.round(warmth.value * 2) / 2 : null;
+  useEffect(() => {
+    let current = true;
+    if (close === null) setCure(null);
+    else void ask(close).then((made) => current && setCure(made));
+    return () => {
+      current = false;
+    };
+  }, [close, ask]);
+  return { cure, ask };
+}

@@ -1,0 +1,128 @@
+import { planBake } from '@crustallum/core/plan/planBake';
+import { plainKitchen, starterItem, starterMeal } from '@crustallum/core/plan/starters';
+import { benchState, isWait, sealedShare, type BenchEvent, type BenchEventType, type BenchRun } from './run';
+import { callsBetween, warmthNow } from './warmth';
+
+const meal = starterMeal('2026-12-12T18:30', 8);
+const documents = [starterItem('handPies', 8, 'Ines', 'roughPuff'), starterItem('filoCoil', 8, 'Ines')];
+const plan = planBake({ meal, items: documents, kitchen: plainKitchen });
+const began = Date.parse('2026-12-12T09:00:00.000Z');
+const run: BenchRun = {
+  id: 'r',
+  bakeId: 'b',
+  startedAt: new Date(began).toISOString(),
+  finishedAt: null,
+  plan: {
+    title: meal.title,
+    serveAt: meal.serveAt,
+    kitchen: plainKitchen,
+    steps: plan.clock.steps,
+    items: plan.items.map((p, i) => ({
+      id: String(i),
+      document: documents[i] as (typeof documents)[0],
+      line: p.line,
+      expectedMm: null,
+      bakeMin: null,
+      pieces: p.cut.pieces,
+      depthMm: 18,
+    })),
+  },
+};
+const event = (type: BenchEventType, minute: number, data: Record<string, unknown> = {}): BenchEvent => ({
+  id: `${type}${minute}`,
+  runId: run.id,
+  type,
+  at: new Date(began + minute * 60_000).toISOString(),
+  data,
+  sent: 0,
+});
+const indexOf = (code: string) => plan.clock.steps.findIndex((s) => s.code === code);
+/** All presses up to a step at minute nought, then what follows. */
+const upTo = (index: number, ...more: BenchEvent[]) =>
+  benchState(run, [...Array.from({ length: index }, (_, i) => event('next', i * 1e-4)), ...more]);
+const at = (minute: number) => began + minute * 60_000;
+const rolling = indexOf('rollOut');
+
+describe('the fat in hand', () => {
+  it('warms minute by minute and has fewer left', () => {
+    const state = upTo(rolling);
+    const [early, late] = [warmthNow(run, state, at(1)), warmthNow(run, state, at(6))];
+    expect(late?.value).toBeGreaterThan(early?.value as number);
+    expect((early?.leftMin as number) - (late?.leftMin as number)).toBeCloseTo(5, 6);
+  });
+  it('is past the band when its minutes are spent, and goes on warming', () => {
+    const state = upTo(rolling);
+    const leaves = warmthNow(run, state, at(0))?.leftMin as number;
+    const past = warmthNow(run, state, at(leaves + 4));
+    expect(past).toMatchObject({ feel: 'warm' });
+    expect(past?.leftMin).toBeCloseTo(-4, 2);
+    expect(past?.value).toBeGreaterThan(run.plan.items[0]?.line.band.high as number);
+  });
+  it('falls in the cold along the reckoned cure', () => {
+    const cure = { minutes: 10, at: [0, 10], value: [18, 12] };
+    const state = upTo(rolling, event('cold', 20, { into: true, cure }));
+    expect(warmthNow(run, state, at(25))).toMatchObject({ feel: 'cold', value: 15 });
+  });
+  it('goes on from where the cold left it', () => {
+    const cure = { minutes: 10, at: [0, 10], value: [18, 9] };
+    const into = event('cold', 20, { into: true, cure });
+    const cold = warmthNow(run, upTo(rolling, into), at(30));
+    const out = event('cold', 30, { into: false, minute: cold?.minute });
+    const back = warmthNow(run, upTo(rolling, into, out), at(30));
+    expect(back?.value).toBeCloseTo(cold?.value as number, 1);
+    expect(back?.leftMin).toBeGreaterThan(warmthNow(run, upTo(rolling), at(30))?.leftMin as number);
+  });
+  it('is told to stand while it is colder than it can be worked', () => {
+    const state = upTo(rolling);
+    const now = warmthNow(run, state, at(0.1));
+    const low = run.plan.items[0]?.line.band.low as number;
+    expect((now?.value as number) < low).toBe((now?.standMin as number) > 0);
+    const later = warmthNow(run, state, at((now?.standMin ?? 0) + 0.2));
+    expect(later?.feel).toBe('works');
+  });
+  it('is not asked about while everything waits', () => {
+    const waiting = plan.clock.steps.findIndex(isWait);
+    expect(warmthNow(run, upTo(waiting), at(3))).toBeNull();
+  });
+  it('dries instead, for a leaf', () => {
+    const state = upTo(indexOf('brushStack'));
+    const [early, late] = [warmthNow(run, state, at(0.5)), warmthNow(run, state, at(4))];
+    expect(late?.value).toBeLessThan(early?.value as number);
+  });
+  it('starts anew with the next step', () => {
+    const cure = { minutes: 10, at: [0, 10], value: [18, 9] };
+    const moved = upTo(rolling, event('cold', 20, { into: true, cure }), event('next', 21));
+    expect(moved.cold).toBeNull();
+    expect(moved.warming).toEqual({ since: at(21), minute: 0 });
+  });
+});
+
+describe('the calls', () => {
+  it('come once at three minutes and once at one', () => {
+    expect(callsBetween(3.2, 2.9)).toBe(1);
+    expect(callsBetween(2.9, 2.5)).toBe(0);
+    expect(callsBetween(1.01, 0.99)).toBe(1);
+    expect(callsBetween(4, 0.5)).toBe(2);
+  });
+  it('do not come when minutes are won back', () => expect(callsBetween(0.5, 8)).toBe(0));
+});
+
+describe('the lanterns of Today', () => {
+  it('are dark before the first pie is closed and all lit after the last', () => {
+    expect(sealedShare(run, upTo(0))).toBe(0);
+    expect(sealedShare(run, upTo(plan.clock.steps.length))).toBe(1);
+  });
+  it('never go out while work goes forward', () => {
+    let before = 0;
+    for (let i = 0; i <= plan.clock.steps.length; i++) {
+      const share = sealedShare(run, upTo(i));
+      expect(share).toBeGreaterThanOrEqual(before);
+      before = share;
+    }
+  });
+  it('count the pieces of the step in hand', () => {
+    const filling = indexOf('fillSeal');
+    const share = sealedShare(run, upTo(filling, event('piece', 1, { by: 1 })));
+    expect(share).toBeGreaterThan(sealedShare(run, upTo(filling)));
+  });
+});

@@ -1,0 +1,115 @@
+import 'reflect-metadata';
+import { benches } from '@crustallum/core/cold/environments';
+import { fridgeKinds, KitchenInput } from '@crustallum/core/plan/inputs';
+import { numberRules } from '@crustallum/core/quantities/rules';
+import { classValidatorResolver } from '@hookform/resolvers/class-validator';
+import { useEffect } from 'react';
+import { useForm } from 'react-hook-form';
+import { useChangeKitchenMutation, useKitchenQuery } from '../store/api';
+import { Press } from '../ui/Press';
+import { rangeWords } from '../wording/problems';
+import { benchWords } from '../wording/words';
+
+const rules = numberRules(KitchenInput);
+const numbers = [
+  ['roomC', 'Kitchen'],
+  ['fridgeC', 'Fridge'],
+  ['freezerC', 'Freezer'],
+  ['porchC', 'Cold porch'],
+  ['tapC', 'Tap water'],
+  ['humidityPct', 'Damp of the air'],
+  ['benchLengthMm', 'Bench, long'],
+  ['benchWidthMm', 'Bench, deep'],
+  ['pinMm', 'Rolling pin'],
+  ['ovenShelves', 'Oven shelves'],
+  ['ovenOffsetC', 'Oven stands off its dial by'],
+  ['ovenW', 'Oven heats with'],
+  ['pace', 'Your pace against ours'],
+] as const;
+
+/** The kitchen as the engine needs it; the same class that the server and the models check says what is allowed. */
+export default function KitchenForm() {
+  const { data } = useKitchenQuery();
+  const [change, { isLoading, isSuccess, error }] = useChangeKitchenMutation();
+  const { register, handleSubmit, reset, formState } = useForm<KitchenInput>({
+    resolver: classValidatorResolver(KitchenInput, { validator: { whitelist: true } }),
+    mode: 'onChange',
+  });
+  useEffect(() => {
+    if (data) reset(data.document);
+  }, [data, reset]);
+  if (!data) return <p className="working">Reading the kitchen</p>;
+  const stale = (error as { status?: unknown } | undefined)?.status === 409;
+  return (
+    <form
+      onSubmit={(e) => void handleSubmit((document) => change({ version: data.version, document }))(e)}
+      style={{ maxWidth: 660 }}
+      noValidate
+    >
+      <h2 className="sign mt-0">The kitchen</h2>
+      <div className="grid gap-x-6" style={{ gridTemplateColumns: 'repeat(auto-fill, minmax(200px, 1fr))' }}>
+        {numbers.map(([name, label]) => {
+          const rule = rules[name];
+          const wrong = formState.errors[name];
+          return (
+            <div key={name} className="py-1">
+              <label htmlFor={name} className="quiet-ink" style={{ fontSize: 16 }}>
+                {label} {rule?.unit && `(${rule.unit})`}
+              </label>
+              <input
+                id={name}
+                className="text-field"
+                inputMode="decimal"
+                aria-invalid={wrong !== undefined}
+                aria-describedby={wrong ? `${name}-wrong` : undefined}
+                {...register(name, {
+                  setValueAs: (v: string | number) =>
+                    typeof v === 'number' ? v : v.trim() === '' ? NaN : Number(v.replace(',', '.')),
+                })}
+              />
+              {wrong && rule && (
+                <span id={`${name}-wrong`} className="field-error" role="alert">
+                  {label}: {rangeWords(rule)}
+                </span>
+              )}
+            </div>
+          );
+        })}
+        <div className="py-1">
+          <label htmlFor="bench" className="quiet-ink" style={{ fontSize: 16 }}>
+            Bench is of
+          </label>
+          <select id="bench" className="text-field" {...register('bench')}>
+            {Object.keys(benches).map((b) => (
+              <option key={b} value={b}>
+                {benchWords[b] ?? b}
+              </option>
+            ))}
+          </select>
+        </div>
+        <div className="py-1">
+          <label htmlFor="fridgeKind" className="quiet-ink" style={{ fontSize: 16 }}>
+            Its fridge
+          </label>
+          <select id="fridgeKind" className="text-field" {...register('fridgeKind')}>
+            {fridgeKinds.map((k) => (
+              <option key={k} value={k}>
+                {k === 'fridge' ? 'still air' : 'with a fan'}
+              </option>
+            ))}
+          </select>
+        </div>
+      </div>
+      {error && (
+        <p className="problem">
+          {stale
+            ? 'It was changed elsewhere meanwhile; the newer state is shown when you open this again.'
+            : 'It was not kept: the server did not answer. What you typed stays here.'}
+        </p>
+      )}
+      <Press type="submit" className="mt-3" disabled={isLoading || !formState.isDirty}>
+        {isSuccess && !formState.isDirty ? 'The kitchen is kept' : 'Keep the kitchen so'}
+      </Press>
+    </form>
+  );
+}

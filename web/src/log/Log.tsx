@@ -1,0 +1,364 @@
+import { useEffect, useMemo, useState } from 'react';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
+import { benchStore, eventsOf } from '../bench/benchStore';
+import { benchState, type BenchRun } from '../bench/run';
+import {
+  useChangeEntryMutation,
+  useKeepEntryMutation,
+  useLogQuery,
+  type LogAnswers,
+  type LogEntry,
+} from '../store/api';
+import { NotFound } from '../app/NotFound';
+import { Drawing } from '../stations/Drawing';
+import { Pick } from '../ui/Pick';
+import { Press } from '../ui/Press';
+import { Rule } from '../ui/Rule';
+import { TextField } from '../ui/TextField';
+import { plain, shortDay, span } from '../wording/numbers';
+import { stepWord } from '../wording/steps';
+import { HalfAndHalf } from './HalfAndHalf';
+import { History } from './History';
+
+/** What a log entry keeps of its day: a dated snapshot, never worked out again. */
+export interface Snapshot {
+  pastry?: string;
+  expectedMm?: number | null;
+  roomC?: number;
+  pieces?: number;
+  bakeMin?: number | null;
+  depthMm?: number;
+  steps?: { word: string; plannedMin: number; actualMin: number | null }[];
+}
+
+const fresh: LogAnswers = {
+  colour: 'golden',
+  base: 'gold',
+  leaks: 0,
+  shrink: 'none',
+  texture: 'tender',
+  stoodMm: 8,
+  note: '',
+};
+const words = (list: readonly string[]) => list.map((w) => [w, w] as const);
+const rule = (max: number, unit: string, integer = false) => ({ min: 0, max, unit, integer });
+
+export function Log() {
+  const { entryId } = useParams();
+  const [search] = useSearchParams();
+  const runId = search.get('run');
+  const { data: entries, isLoading, isError } = useLogQuery();
+  const run = useRun(runId);
+  const drafts = useMemo(
+    () => (run ? run.run.plan.items.map((i, index) => draftOf(run.run, run.actual, index, i.document.title)) : []),
+    [run],
+  );
+  const [chosen, setChosen] = useState(0);
+  const entry = entryId ? entries?.find((e) => e.id === entryId) : undefined;
+  if (entryId && entries && !entry) return <NotFound what="entry" />;
+  if (runId && drafts.length) {
+    const kept = entries?.filter((e) => e.runId === runId).map((e) => e.title) ?? [];
+    return (
+      <Entry
+        key={`${runId}${chosen}`}
+        draft={drafts[chosen] as Draft}
+        entries={entries ?? []}
+        tabs={drafts.map((d, i) => ({
+          title: `${d.title}${kept.includes(d.title) ? ', kept' : ''}`,
+          on: i === chosen,
+          choose: () => setChosen(i),
+        }))}
+      />
+    );
+  }
+  const shown = entry ?? entries?.[0];
+  if (isError && !entries)
+    return (
+      <Plain
+        title="The log cannot be read just now"
+        text="The server does not answer. Nothing is lost; try again in a moment."
+      />
+    );
+  if (isLoading) return <Plain title="Opening the log" text="" />;
+  if (!shown)
+    return (
+      <Plain
+        title="Nothing is written yet"
+        text="When a day at the bench is finished, how it came out is written here."
+      />
+    );
+  return (
+    <Entry
+      key={shown.id}
+      kept={shown}
+      draft={{
+        title: shown.title,
+        date: shown.date,
+        snapshot: shown.snapshot,
+        bakeId: shown.bakeId,
+        runId: shown.runId,
+      }}
+      entries={entries ?? []}
+    />
+  );
+}
+
+const Plain = ({ title, text }: { title: string; text: string }) => (
+  <main className="sheet" style={{ display: 'block', padding: 40 }}>
+    <h1 className="sign">{title}</h1>
+    <p>{text}</p>
+    <Link to="/bench" className="press quiet">
+      To the bench
+    </Link>
+  </main>
+);
+
+interface Draft {
+  title: string;
+  date: string;
+  snapshot: Snapshot;
+  bakeId: string | null;
+  runId: string | null;
+}
+
+type Actual = ReturnType<typeof benchState>['actual'];
+
+function useRun(runId: string | null): { run: BenchRun; actual: Actual } | null {
+  const [found, setFound] = useState<{ run: BenchRun; actual: Actual } | null>(null);
+  useEffect(() => {
+    if (!runId) return;
+    void benchStore.runs.get(runId).then(async (run) => {
+      if (run) setFound({ run, actual: benchState(run, await eventsOf(runId)).actual });
+    });
+  }, [runId]);
+  return found;
+}
+
+function draftOf(run: BenchRun, actual: Actual, index: number, title: string): Draft {
+  const item = run.plan.items[index];
+  const steps = run.plan.steps.flatMap((s, i) => {
+    if (s.itemIndex !== index) return [];
+    const ran = actual[i];
+    return [{ word: stepWord(s), plannedMin: s.minutes, actualMin: ran?.to ? (ran.to - ran.from) / 60_000 : null }];
+  });
+  return {
+    title,
+    date: (run.finishedAt ?? new Date().toISOString()).slice(0, 10),
+    snapshot: {
+      pastry: item?.document.dough.pastry,
+      expectedMm: item?.expectedMm,
+      roomC: run.plan.kitchen.roomC,
+      pieces: item?.pieces,
+      bakeMin: item?.bakeMin,
+      depthMm: item?.depthMm,
+      steps,
+    },
+    bakeId: run.bakeId,
+    runId: run.id,
+  };
+}
+
+function Entry({
+  draft,
+  kept,
+  entries,
+  tabs = [],
+}: {
+  draft: Draft;
+  kept?: LogEntry;
+  entries: readonly LogEntry[];
+  tabs?: { title: string; on: boolean; choose: () => void }[];
+}) {
+  const bakedPlan = draft.snapshot.steps?.find((s) => s.word === 'Bake');
+  const [answers, setAnswers] = useState<LogAnswers>(
+    kept?.answers ?? {
+      ...fresh,
+      stoodMm: Math.round((draft.snapshot.expectedMm ?? 8) * 2) / 2,
+      ...(bakedPlan?.actualMin ? { bakedMin: Math.max(1, Math.round(bakedPlan.actualMin)) } : {}),
+    },
+  );
+  const [keep, { isLoading, error, isSuccess }] = useKeepEntryMutation();
+  const [change, changed] = useChangeEntryMutation();
+  const navigate = useNavigate();
+  const set = (part: Partial<LogAnswers>) => setAnswers((now) => ({ ...now, ...part }));
+  const pieces = draft.snapshot.pieces ?? 12;
+  const save = async () => {
+    const clean = { ...answers, note: answers.note.trim() };
+    if (kept) await change({ id: kept.id, version: kept.version, answers: clean });
+    else {
+      const made = await keep({
+        date: draft.date,
+        title: draft.title,
+        answers: clean,
+        snapshot: draft.snapshot as Record<string, unknown>,
+        ...(draft.bakeId ? { bakeId: draft.bakeId } : {}),
+        ...(draft.runId ? { runId: draft.runId } : {}),
+      });
+      if ('data' in made && made.data && tabs.length < 2) void navigate(`/log/${made.data.id}`);
+    }
+  };
+  const steps = draft.snapshot.steps?.filter((s) => s.actualMin !== null) ?? [];
+  return (
+    <main className="work">
+      <section className="set" aria-label="Log: answers">
+        <span className="whose">
+          {draft.title} · {shortDay(new Date(`${draft.date}T12:00`))}
+        </span>
+        <h1 className="sign mb-1">Log</h1>
+        {tabs.length > 1 && (
+          <div className="pick many">
+            {tabs.map((t) => (
+              <button key={t.title} type="button" aria-checked={t.on} role="radio" onClick={t.choose}>
+                {t.title}
+              </button>
+            ))}
+          </div>
+        )}
+        <div className="flex-1">
+          <Rule
+            label="The lid stood"
+            value={answers.stoodMm}
+            rule={rule(120, 'mm')}
+            step={0.5}
+            unit="mm"
+            from={0}
+            to={40}
+            places={1}
+            good={[(draft.snapshot.expectedMm ?? 8) * 0.9, (draft.snapshot.expectedMm ?? 8) * 1.1]}
+            onChange={(stoodMm) => set({ stoodMm })}
+          />
+          <Rule
+            label="Leaked"
+            value={answers.leaks}
+            rule={rule(60, 'pieces', true)}
+            step={1}
+            unit={`of ${pieces}`}
+            from={0}
+            to={Math.max(1, pieces)}
+            onChange={(leaks) => set({ leaks })}
+          />
+          <Pick
+            label="Colour on top"
+            value={answers.colour}
+            options={words(['pale', 'straw', 'golden', 'deep'])}
+            onChange={(colour) => set({ colour })}
+          />
+          <Pick
+            label="Underneath"
+            value={answers.base}
+            options={words(['pale', 'gold', 'dark'])}
+            onChange={(base) => set({ base })}
+          />
+          <Pick
+            label="Shrank"
+            value={answers.shrink}
+            options={words(['none', 'some', 'much'])}
+            onChange={(shrink) => set({ shrink })}
+          />
+          <Pick
+            label="In the mouth"
+            value={answers.texture}
+            options={words(['crisp', 'tender', 'heavy'])}
+            onChange={(texture) => set({ texture })}
+          />
+          <TextField
+            label="A note"
+            value={answers.note}
+            max={1000}
+            rows={2}
+            optional
+            onChange={(note) => set({ note })}
+          />
+        </div>
+        {(error || changed.error) && (
+          <p className="problem">It was not kept: the server did not answer. Your words stay here.</p>
+        )}
+        <Press crimp className="mt-2 w-full" disabled={isLoading || changed.isLoading} onClick={() => void save()}>
+          {kept ? (changed.isSuccess ? 'Kept' : 'Keep the change') : isSuccess ? 'Kept' : 'Keep this entry'}
+        </Press>
+      </section>
+      <section className="sheet" aria-label="As worked out and as it came out">
+        <div className="drawing">
+          <Drawing
+            w={660}
+            h={330}
+            label={`Left as worked out: lid ${plain(draft.snapshot.expectedMm ?? 0, 1)} mm; right as it came out: ${plain(answers.stoodMm, 1)} mm, ${answers.base} underneath, ${answers.leaks} leaked`}
+          >
+            <HalfAndHalf
+              expectedMm={draft.snapshot.expectedMm ?? 8}
+              stoodMm={answers.stoodMm}
+              base={answers.base}
+              colour={answers.colour}
+              leaks={answers.leaks}
+              depthMm={draft.snapshot.depthMm ?? 18}
+            />
+          </Drawing>
+          <History
+            entries={entries}
+            now={{
+              date: draft.date,
+              stoodMm: answers.stoodMm,
+              expectedMm: draft.snapshot.expectedMm ?? null,
+              roomC: draft.snapshot.roomC ?? null,
+              id: kept?.id,
+            }}
+          />
+        </div>
+        <div className="numbers">
+          {steps.length > 0 && (
+            <div>
+              <strong>Planned, and as it ran</strong>
+              <table style={{ width: '100%', fontSize: 15, borderSpacing: '0 3px' }}>
+                <thead>
+                  <tr>
+                    <th scope="col" style={{ textAlign: 'left', fontWeight: 500 }}>
+                      step
+                    </th>
+                    <th scope="col" style={{ textAlign: 'right', fontWeight: 500 }}>
+                      planned
+                    </th>
+                    <th scope="col" style={{ textAlign: 'right', fontWeight: 500 }}>
+                      ran
+                    </th>
+                  </tr>
+                </thead>
+                <tbody>
+                  {steps.map((s, i) => (
+                    <tr key={i}>
+                      <td>{s.word}</td>
+                      <td style={{ textAlign: 'right' }}>{span(s.plannedMin)}</td>
+                      <td style={{ textAlign: 'right', fontWeight: 640 }}>{span(s.actualMin ?? 0)}</td>
+                    </tr>
+                  ))}
+                </tbody>
+              </table>
+            </div>
+          )}
+          <div>
+            <strong>Entries</strong>
+            <ul
+              className="plain-list"
+              style={{ maxHeight: 320, overflowY: 'auto' }}
+              tabIndex={0}
+              aria-label="Earlier entries"
+            >
+              {entries.map((e) => (
+                <li key={e.id}>
+                  <Link
+                    to={`/log/${e.id}`}
+                    className="flex min-h-11 items-center justify-between gap-2 text-ink"
+                    aria-current={e.id === kept?.id ? 'page' : undefined}
+                    style={e.id === kept?.id ? { fontWeight: 700 } : undefined}
+                  >
+                    <span>{e.title}</span>
+                    <span className="quiet-ink">{shortDay(new Date(`${e.date.slice(0, 10)}T12:00`))}</span>
+                  </Link>
+                </li>
+              ))}
+            </ul>
+          </div>
+        </div>
+      </section>
+    </main>
+  );
+}

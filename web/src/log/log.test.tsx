@@ -1,0 +1,162 @@
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { planBake } from '@crustallum/core/plan/planBake';
+import { plainKitchen, starterItem, starterMeal } from '@crustallum/core/plan/starters';
+import { addEvent, benchStore, startRun } from '../bench/benchStore';
+import type { BenchRun } from '../bench/run';
+import type { LogEntry } from '../store/api';
+import { FakeServer, heading, open } from '../testing/household';
+
+beforeEach(async () => {
+  jest.spyOn(console, 'error').mockImplementation(() => undefined);
+  await benchStore.runs.clear();
+  await benchStore.events.clear();
+});
+afterEach(() => jest.restoreAllMocks());
+
+const entry = (id: string, date: string, stoodMm: number): LogEntry => ({
+  id,
+  version: 1,
+  bakeId: null,
+  runId: null,
+  date,
+  title: `Bake ${id}`,
+  answers: { colour: 'golden', base: 'gold', leaks: 2, shrink: 'some', texture: 'crisp', stoodMm, note: `note ${id}` },
+  snapshot: { expectedMm: 8, roomC: 19, pieces: 12, depthMm: 18, pastry: 'roughPuff', steps: [] },
+});
+
+const runId = '22222222-2222-4222-8222-222222222222';
+/** A finished run of two pies in which the weighing took four minutes instead of ten. */
+async function finished(): Promise<BenchRun> {
+  const documents = [starterItem('handPies', 8, 'You', 'roughPuff'), starterItem('filoCoil', 8, 'You')];
+  const meal = starterMeal('2036-12-12T18:30', 8, 'Supper');
+  const plan = planBake({ meal, items: documents, kitchen: plainKitchen });
+  const run: BenchRun = {
+    id: runId,
+    bakeId: '33333333-3333-4333-8333-333333333333',
+    startedAt: new Date(Date.now() - 4 * 60_000).toISOString(),
+    finishedAt: null,
+    plan: {
+      title: meal.title,
+      serveAt: meal.serveAt,
+      kitchen: plainKitchen,
+      steps: plan.clock.steps,
+      items: plan.items.map((p, i) => ({
+        id: String(i),
+        document: documents[i] as (typeof documents)[0],
+        line: p.line,
+        expectedMm: 9,
+        bakeMin: 30,
+        pieces: 8,
+        depthMm: 18,
+      })),
+    },
+  };
+  await startRun(run);
+  await addEvent(run, 'next');
+  await addEvent(run, 'finish');
+  return run;
+}
+
+describe('the Log', () => {
+  it('says that nothing is written yet', async () => {
+    new FakeServer();
+    open('/log');
+    await heading('Nothing is written yet');
+  });
+  it('opens the newest entry and leads to the others', async () => {
+    const server = new FakeServer();
+    server.log = [entry('b', '2026-11-21', 8.6), entry('a', '2026-10-04', 7)];
+    const router = open('/log');
+    expect(await screen.findByDisplayValue('note b')).toBeTruthy();
+    fireEvent.click(
+      within(screen.getByRole('list', { name: 'Earlier entries' })).getByRole('link', { name: /Bake a/ }),
+    );
+    expect(await screen.findByDisplayValue('note a')).toBeTruthy();
+    expect(router.state.location.pathname).toBe('/log/a');
+  });
+  it('draws the pie half as worked out and half as it came out', async () => {
+    const server = new FakeServer();
+    server.log = [entry('a', '2026-10-04', 6.5)];
+    open('/log/a');
+    const drawing = await screen.findByRole('img', { name: /as it came out/ });
+    expect(drawing.getAttribute('aria-label')).toMatch(/lid 8.0 mm.*6.5 mm, gold underneath, 2 leaked/);
+    fireEvent.click(screen.getByRole('button', { name: 'more: Leaked' }));
+    expect(screen.getByRole('img', { name: /as it came out/ }).getAttribute('aria-label')).toMatch(/3 leaked/);
+  });
+  it('keeps a change of an entry and only its answers', async () => {
+    const server = new FakeServer();
+    server.log = [entry('a', '2026-10-04', 6.5)];
+    open('/log/a');
+    await screen.findByDisplayValue('note a');
+    fireEvent.click(screen.getByRole('radio', { name: 'heavy' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Keep the change' }));
+    await waitFor(() => expect(server.log[0]?.answers.texture).toBe('heavy'));
+    expect(server.sent.find((s) => s.method === 'PUT')?.body).toEqual({
+      version: 1,
+      answers: expect.objectContaining({ texture: 'heavy', note: 'note a' }),
+    });
+  });
+  it('keeps what was written when the server does not answer', async () => {
+    const server = new FakeServer();
+    server.log = [entry('a', '2026-10-04', 6.5)];
+    open('/log/a');
+    const note = await screen.findByDisplayValue('note a');
+    fireEvent.change(note, { target: { value: 'flatter than before' } });
+    server.failing = { path: /^log/, status: 500 };
+    fireEvent.click(screen.getByRole('button', { name: 'Keep the change' }));
+    expect(await screen.findByText(/Your words stay here/)).toBeTruthy();
+    expect(screen.getByDisplayValue('flatter than before')).toBeTruthy();
+  });
+  it('an entry that is not there leads back', async () => {
+    const server = new FakeServer();
+    server.log = [entry('a', '2026-10-04', 6.5)];
+    open('/log/zzz');
+    await heading(/entry/);
+    expect(screen.getAllByRole('link').some((l) => l.getAttribute('href') === '/')).toBe(true);
+  });
+  it('that cannot be read says so', async () => {
+    new FakeServer().failing = { path: /^log/, status: 500 };
+    open('/log');
+    await heading('The log cannot be read just now');
+  });
+});
+
+describe('after a run', () => {
+  it('asks about each pie, with what was planned and how it ran', async () => {
+    await finished();
+    new FakeServer();
+    open(`/log?run=${runId}`);
+    expect(await screen.findByText('Planned, and as it ran')).toBeTruthy();
+    const row = screen.getByRole('row', { name: /Weigh/ });
+    expect(row.textContent).toMatch(/Weigh10 min4 min/);
+    expect(screen.getAllByRole('radio', { name: /Hand pies|A coil/ })).toHaveLength(2);
+  });
+  it('keeps an entry with a dated snapshot of the plan', async () => {
+    const run = await finished();
+    const server = new FakeServer();
+    open(`/log?run=${runId}`);
+    await screen.findByText('Planned, and as it ran');
+    fireEvent.click(screen.getByRole('radio', { name: 'crisp' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Keep this entry' }));
+    await waitFor(() => expect(server.log).toHaveLength(1));
+    expect(server.log[0]).toMatchObject({
+      title: 'Hand pies',
+      runId,
+      bakeId: run.bakeId,
+      answers: { texture: 'crisp' },
+      snapshot: { expectedMm: 9, roomC: plainKitchen.roomC, pieces: 8, pastry: 'roughPuff' },
+    });
+    expect(await screen.findByRole('radio', { name: 'Hand pies, kept' })).toBeTruthy();
+  });
+  it('goes to the other pie without losing the first', async () => {
+    await finished();
+    const server = new FakeServer();
+    open(`/log?run=${runId}`);
+    await screen.findByText('Planned, and as it ran');
+    fireEvent.click(screen.getByRole('button', { name: 'Keep this entry' }));
+    await waitFor(() => expect(server.log).toHaveLength(1));
+    fireEvent.click(screen.getByRole('radio', { name: /A coil/ }));
+    fireEvent.click(await screen.findByRole('button', { name: 'Keep this entry' }));
+    await waitFor(() => expect(server.log.map((e) => e.title)).toEqual(['A coil', 'Hand pies']));
+  });
+});

@@ -1,0 +1,108 @@
+import { lazy, Suspense } from 'react';
+import { useItem } from '../app/useItem';
+import { Measure } from '../drawings/Measure';
+import { TextField } from '../ui/TextField';
+import { clock, momentAt, plain } from '../wording/numbers';
+import { fillingWords } from '../wording/words';
+import { Choice } from '../ui/Choice';
+import { Drawing } from './Drawing';
+import { StationPage, Waiting } from './StationPage';
+
+const CoolingCurve = lazy(() => import('./charts/CoolingCurve'));
+
+export function FillingStation() {
+  const { item, plan, steps, serveAt, change } = useItem();
+  if (!item || !plan || !serveAt) return <Waiting />;
+  const f = plan.filling;
+  const cooling = steps.find((s) => s.code === 'coolFilling');
+  const { vessel } = f;
+  const px = 1.25;
+  return (
+    <StationPage
+      station="filling"
+      inputs={['fullness', 'fillSalt', 'cookedC', 'coolIn', 'coolAt']}
+      extra={
+        <>
+          <TextField
+            label="Called"
+            value={item.document.filling.name}
+            max={80}
+            onChange={(name) => change({ 'filling.name': name })}
+          />
+          <Choice
+            label="Behaves like"
+            value={item.document.filling.type}
+            options={Object.entries(fillingWords)}
+            onChange={(type) => change({ 'filling.type': type })}
+          />
+        </>
+      }
+      numbers={[
+        ['Filling in all', f.figures.total],
+        ['For each', f.figures.each],
+        ['Salt', f.figures.salt],
+        ['Not hotter than', f.figures.hottest],
+        ['Cold enough to fill after', f.figures.cool],
+      ]}
+    >
+      <Drawing
+        w={660}
+        h={210}
+        label={`${vessel.count} ${vessel.kind}, ${plain(vessel.radiusMm / 5, 0)} cm wide, filling ${plain(vessel.depthMm, 0)} mm deep`}
+      >
+        <text x="20" y="16" className="b">
+          {f.curve.minutes.length
+            ? `Cooling ${vessel.kind === 'pot' ? 'in the pot' : `in ${vessel.count} ${vessel.count === 1 ? 'tray' : 'trays'}`}`
+            : 'Kept cold, goes in cold'}
+        </text>
+        <text x="640" y="16" textAnchor="end" className="q">
+          drawn 1 : 3
+        </text>
+        {Array.from({ length: Math.min(2, vessel.count) }, (_, i) => {
+          const w = vessel.radiusMm * 2 * px * 0.8;
+          const x = 40 + i * (w + 40);
+          const h = vessel.depthMm * px;
+          const wall = vessel.kind === 'pot' ? Math.max(h + 20, 110) : Math.max(h + 10, 34);
+          return (
+            <g key={i}>
+              <rect x={x} y={170 - h} width={w} height={h} fill="url(#fill-filling)" />
+              <path
+                d={`M${x - 6} ${170 - wall}L${x} ${170 - wall + 6}V170H${x + w}V${170 - wall + 6}l6-6`}
+                fill="none"
+                stroke="var(--color-ink)"
+                strokeWidth="3"
+              />
+              <Measure x1={x + w + 18} x2={x + w + 18} y1={170 - h} y2={170} />
+              <text x={x + w + 26} y={174 - h / 2} className="b">
+                {plain(vessel.depthMm, 0)} mm
+              </text>
+            </g>
+          );
+        })}
+        <line x1="20" x2="640" y1="171" y2="171" stroke="var(--color-ink)" strokeWidth="2" />
+      </Drawing>
+      {f.curve.minutes.length > 0 && (
+        <Suspense fallback={<p className="working">The curve is coming</p>}>
+          <CoolingCurve
+            curve={f.curve}
+            fillAtC={f.fillAtC}
+            startsAt={cooling ? momentAt(serveAt, cooling.startMin) : null}
+            cooling={f.cooling}
+          />
+        </Suspense>
+      )}
+      <p className="whatif" style={{ maxWidth: 640 }}>
+        {cooling && (
+          <>
+            Off the heat by <b>{clock(momentAt(serveAt, cooling.startMin))}</b>, into the pastry from{' '}
+            <b>{clock(momentAt(serveAt, cooling.startMin + (f.coolMinutes ?? 0)))}</b>.{' '}
+          </>
+        )}
+        {f.raw &&
+          'Raw filling: keep it under 5° and apart, wash board and hands, probe the middle when baked. Do not wash raw poultry. '}
+        General guidance: from 60 to 21° within two hours and on to 5° within four more. Follow your local food-safety
+        rules; no reckoning makes food safe.
+      </p>
+    </StationPage>
+  );
+}

@@ -1,0 +1,175 @@
+import { useState } from 'react';
+import { useItem } from '../app/useItem';
+import { Measure } from '../drawings/Measure';
+import { plain } from '../wording/numbers';
+import { Drawing } from './Drawing';
+import { StationPage, Waiting } from './StationPage';
+
+const tickWords: Record<string, (v: Record<string, number | string>) => [string, string]> = {
+  'tick.fillingCold': (v) => [`filling at ${plain(Number(v['atC']), 0)}° or under`, 'probe the middle'],
+  'tick.rimBare': (v) => [`rim bare for ${v['rimMm']} mm`, 'all round'],
+  'tick.glued': (v) => [`rim wetted with ${v['glue']}`, 'not with the wash'],
+  'tick.airOut': () => ['air pressed out', 'from the filling outwards'],
+  'tick.rawApart': () => ['board, knife, hands washed', 'the filling is raw'],
+  'tick.herbs': () => ['herbs and seasoning in', 'before the lid'],
+};
+
+export function SealStation() {
+  const { item, plan } = useItem();
+  const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
+  if (!item || !plan) return <Waiting />;
+  const filo = item.document.dough.pastry === 'filo';
+  const { seal } = item.document;
+  const s = plan.seal;
+  const t = plan.cut.rolled.thicknessMm;
+  const px = 17;
+  const rimPx = seal.rimMm * px;
+  const pressed = t * 2 * 0.7;
+  const crimpMm = Number(s.figures.pinches.reason.values['pitchMm']);
+  const toggle = (code: string) =>
+    setTicked((now) => new Set(now.has(code) ? [...now].filter((c) => c !== code) : [...now, code]));
+  return (
+    <StationPage
+      station="seal"
+      inputs={filo ? ['wash'] : ['rim', 'slits', 'slitLength', 'crimp', 'glue', 'wash']}
+      numbers={[
+        [filo ? 'Laps' : 'Pinches round each', s.figures.pinches],
+        ['Strength of the seam', s.figures.strength],
+        ['Vents, once open', s.figures.vents],
+        ['First gold', s.figures.wash],
+        ['Time at the bench', s.figures.time],
+      ]}
+    >
+      <Drawing
+        w={660}
+        h={330}
+        label={`The rim cut through: ${seal.rimMm} mm bare, closed by ${seal.crimp}; ${seal.slits} slits of ${seal.slitMm} mm`}
+      >
+        <text x="20" y="16" className="b">
+          The rim, cut through
+        </text>
+        <text x="310" y="16" textAnchor="end" className="q">
+          4.5 × life size
+        </text>
+        <g transform="translate(30 40)">
+          <path
+            d={`M0 110H${rimPx}L300 110V${110 - t * px * 0.4}H${rimPx}L0 ${110 - pressed * px * 0.5}Z`}
+            fill="url(#fill-dough)"
+            stroke="var(--color-ink)"
+            strokeWidth="2"
+          />
+          <path
+            d={`M0 ${110 - pressed * px * 0.5}${wave(rimPx, crimpMm * 1.6)}C${rimPx + 40} ${60 - pressed * px * 0.5} ${rimPx + 70} 14 300 0V${t * px}C${rimPx + 90} ${14 + t * px} ${rimPx + 50} ${110 - t * px * 0.4} ${rimPx} ${110 - t * px * 0.4}Z`}
+            fill="url(#fill-dough)"
+            stroke="var(--color-ink)"
+            strokeWidth="2"
+          />
+          <path
+            d={`M${rimPx} ${110 - t * px * 0.4}C${rimPx + 50} ${106 - t * px * 0.4} ${rimPx + 90} ${14 + t * px} 300 ${t * px}V${110 - t * px * 0.4}Z`}
+            fill="url(#fill-filling)"
+            stroke="var(--color-ink)"
+          />
+          {seal.glue !== 'none' && (
+            <line
+              x1="2"
+              x2={rimPx}
+              y1={110 - pressed * px * 0.28}
+              y2={110 - t * px * 0.4}
+              stroke="var(--color-water)"
+              strokeWidth="4"
+            />
+          )}
+          <Measure x1={0} x2={rimPx} y1={136} y2={136} text={`${seal.rimMm} mm bare`} />
+        </g>
+        <text x="360" y="16" className="b">
+          A lid from above
+        </text>
+        <g transform="translate(500 110)">
+          <ellipse rx="130" ry="82" fill="url(#fill-dough)" stroke="var(--color-ink)" strokeWidth="2" />
+          <ellipse
+            rx={130 - seal.rimMm * 1.6}
+            ry={82 - seal.rimMm * 1.3}
+            fill="none"
+            stroke="var(--color-ink)"
+            strokeDasharray="4 4"
+          />
+          {Array.from({ length: seal.slits }, (_, i) => (
+            <line
+              key={i}
+              x1={(i - (seal.slits - 1) / 2) * 22}
+              x2={(i - (seal.slits - 1) / 2) * 22}
+              y1={-seal.slitMm}
+              y2={seal.slitMm}
+              stroke="var(--color-ink)"
+              strokeWidth="3.500"
+              strokeLinecap="round"
+            />
+          ))}
+        </g>
+        <text x="20" y="230" className="b">
+          Steam against open vent
+        </text>
+        {(
+          [
+            ['needs', s.need.needMm2, 'var(--color-frost-wash)'],
+            ['open', s.ventMm2, 'var(--color-water)'],
+          ] as const
+        ).map(([word, mm2, fill], i) => (
+          <g key={word} transform={`translate(0 ${246 + i * 38})`}>
+            <text x="70" y="20" textAnchor="end">
+              {word}
+            </text>
+            <rect
+              x="80"
+              y="0"
+              width={Math.max(2, Math.min(500, (mm2 / Math.max(s.need.needMm2, s.ventMm2, 1)) * 440))}
+              height="28"
+              fill={fill}
+              stroke="var(--color-ink)"
+            />
+            <text x={90 + Math.min(500, (mm2 / Math.max(s.need.needMm2, s.ventMm2, 1)) * 440)} y="20" className="b">
+              {plain(mm2, 0)} mm²
+            </text>
+          </g>
+        ))}
+      </Drawing>
+      <div className="mt-3" style={{ maxWidth: 660 }}>
+        <strong>Before a lid goes on</strong>
+        <ul
+          className="plain-list mt-1 grid gap-x-6 gap-y-2"
+          style={{ gridTemplateColumns: 'repeat(auto-fill, minmax(190px, 1fr))' }}
+        >
+          {s.ticks.map(({ code, values }) => {
+            const [what, how] = tickWords[code]?.(values) ?? [code, ''];
+            const done = ticked.has(code);
+            return (
+              <li key={code}>
+                <button
+                  type="button"
+                  aria-pressed={done}
+                  onClick={() => toggle(code)}
+                  className="block w-full border-0 bg-transparent p-0 text-left"
+                  style={{ minHeight: 52 }}
+                >
+                  <span style={{ fontWeight: 640, display: 'block' }}>{what}</span>
+                  <span className="quiet-ink" style={{ fontSize: 15 }}>
+                    {how}
+                  </span>
+                  <span
+                    className={done ? 'crimped block' : 'block'}
+                    style={done ? undefined : { borderTop: '2px solid var(--color-ink)', marginTop: 3 }}
+                  />
+                </button>
+              </li>
+            );
+          })}
+        </ul>
+      </div>
+    </StationPage>
+  );
+}
+
+function wave(width: number, pitch: number): string {
+  const n = Math.max(2, Math.round(width / pitch));
+  return Array.from({ length: n }, () => `q${width / n / 2} -14 ${width / n} -4`).join('');
+}

@@ -1,0 +1,150 @@
+import { stations, type Figure, type Station } from '@crustallum/core/plan/figure';
+import { ChevronDown } from 'lucide-react';
+import { DropdownMenu } from 'radix-ui';
+import type { ReactNode } from 'react';
+import { useNavigate } from 'react-router';
+import { useItem } from '../app/useItem';
+import { useAppSelector } from '../store/store';
+import { ItemSign } from '../drawings/signs';
+import { MarginNumber } from '../ui/MarginNumber';
+import { Press } from '../ui/Press';
+import { useMedia } from '../ui/useWidth';
+import { fieldWords, problemWords, refusalWords } from '../wording/problems';
+import { pastryWords, settleWord, stationWord } from '../wording/words';
+import { Field } from './Field';
+import { fields, type FieldName } from './fields';
+
+interface Props {
+  station: Station;
+  /** Inputs in the left side; under 900 px, all of them. */
+  inputs: readonly FieldName[];
+  /** Inputs held on the drawing on wide screens: they leave the left side there. */
+  held?: readonly FieldName[];
+  whatIf?: ReactNode;
+  extra?: ReactNode;
+  numbers: readonly (readonly [string, Figure | undefined] | readonly [string, Figure | undefined, string])[];
+  children: ReactNode;
+}
+
+/** A station: inputs, the drawing to scale, numbers each with its because, and the press that settles it. */
+export function StationPage({ station, inputs, held = [], whatIf, extra, numbers, children }: Props) {
+  const { item, plan, problems, settle } = useItem();
+  const items = useAppSelector((s) => s.desk.items);
+  const { working, refusals, bakeId } = useAppSelector((s) => s.desk);
+  const navigate = useNavigate();
+  const narrow = useMedia('(max-width: 899px)');
+  if (!item || !plan) return <Waiting />;
+  const pastry = item.document.dough.pastry;
+  const mine = problems.filter((p) => p.station === station);
+  const stop = mine.some((p) => p.weight === 'stop') || refusals.length > 0;
+  const settled = item.settled.includes(station);
+  const undone = item.undone.find((u) => u.station === station);
+  const next = stations[stations.indexOf(station) + 1];
+  const goOn = () => {
+    settle(station);
+    if (next) void navigate(`/bakes/${bakeId}/${item.id}/${next}`);
+  };
+  const wide = held.length > 0 && !narrow;
+  const shown = wide ? inputs.filter((f) => !held.includes(f)) : inputs;
+  const side = (
+    <section className="set" aria-label={`${stationWord(station, pastry)}: inputs`}>
+      <DropdownMenu.Root>
+        <DropdownMenu.Trigger
+          className="whose border-0 bg-transparent p-0"
+          style={{ minHeight: 44 }}
+          aria-label={`${item.document.title}: choose another pie`}
+        >
+          <ItemSign sign={item.document.sign} size={20} /> {item.document.title} · {pastryWords[pastry]}{' '}
+          <ChevronDown size={16} aria-hidden="true" />
+        </DropdownMenu.Trigger>
+        <DropdownMenu.Portal>
+          <DropdownMenu.Content className="slip" align="start" sideOffset={4} style={{ padding: 6 }}>
+            {items.map((i) => (
+              <DropdownMenu.Item
+                key={i.id}
+                className="flex min-h-11 cursor-pointer items-center gap-2 rounded px-3 outline-none data-[highlighted]:bg-slab"
+                onSelect={() => void navigate(`/bakes/${bakeId}/${i.id}/${station}`)}
+              >
+                <ItemSign sign={i.document.sign} size={20} /> {i.document.title}
+              </DropdownMenu.Item>
+            ))}
+          </DropdownMenu.Content>
+        </DropdownMenu.Portal>
+      </DropdownMenu.Root>
+      <h1 className="sign mb-2">{stationWord(station, pastry)}</h1>
+      <div className="min-h-0 flex-1">
+        {shown.map((name) => (
+          <Field key={name} def={fields[name]} />
+        ))}
+        {extra}
+        {whatIf && <p className="whatif">{whatIf}</p>}
+      </div>
+      <div className="mt-3">
+        <Press crimp disabled={stop} className="w-full" onClick={goOn} aria-pressed={settled} data-settle>
+          {settled ? 'Settled, go on' : settleWord(station, pastry)}
+        </Press>
+      </div>
+    </section>
+  );
+  return (
+    <main className="work">
+      {side}
+      <section
+        className={`sheet ${refusals.length ? 'out-of-date' : ''}`}
+        aria-label={`${stationWord(station, pastry)} of ${item.document.title}`}
+        aria-busy={working}
+      >
+        <div className="drawing">{children}</div>
+        <div className="numbers">
+          {undone && (
+            <p className="problem m-0">
+              Came undone: {fieldWords(undone.field)} went from {undone.from} to {undone.to}.
+            </p>
+          )}
+          {refusals.map((r) => (
+            <p className="problem m-0" key={r.field} role="alert">
+              Out of date: {refusalWords(r)}
+            </p>
+          ))}
+          {numbers.map(
+            ([name, figure, written]) =>
+              figure && <MarginNumber key={name} name={name} figure={figure} working={working} written={written} />,
+          )}
+          {mine.map((p) => (
+            <p className="problem m-0" key={p.code}>
+              {problemWords(p)}
+            </p>
+          ))}
+        </div>
+      </section>
+    </main>
+  );
+}
+
+/** While the first plan is being worked out, or when there is nothing to work on. */
+export function Waiting() {
+  const { bakeId, refusals } = useAppSelector((s) => s.desk);
+  return (
+    <main className="work wide">
+      <section className="sheet" aria-busy="true">
+        <div className="drawing" style={{ padding: 40 }}>
+          <h1 className="sign">
+            {refusals.length ? 'This cannot be worked out' : bakeId ? 'Working it out' : 'Nothing is planned'}
+          </h1>
+          {refusals.map((r) => (
+            <p key={r.field} className="problem">
+              {refusalWords(r)}
+            </p>
+          ))}
+          {!bakeId && (
+            <p>
+              <a className="press quiet" href="/">
+                Begin from Today
+              </a>
+            </p>
+          )}
+        </div>
+      </section>
+    </main>
+  );
+}

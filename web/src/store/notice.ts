@@ -1,0 +1,16 @@
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+
+/** What was just removed, and how to put it back. */
+export interface Notice {
+  text: string;
+  undo: { kind: 'larder' | 'item' | 'bake'; id: string } | null;
+}
+
+export const notice = createSlice({
+  name: 'notice',
+  initialState: { now: null as Notice | null },
+  reducers: {
+    said: (state, { payload }: PayloadAction<Notice>) => void (state.now = payload),
+    heard: (state) => void (state.now = null),
+  },
+});

@@ -1,0 +1,22 @@
+import { configureStore } from '@reduxjs/toolkit';
+import { useDispatch, useSelector } from 'react-redux';
+import { api } from './api';
+import { desk } from './desk';
+import { deskListener } from './deskWork';
+import { notice } from './notice';
+
+export const makeStore = () =>
+  configureStore({
+    reducer: { [api.reducerPath]: api.reducer, desk: desk.reducer, notice: notice.reducer },
+    // the plan is a large plain object made by the worker; walking it at every action would cost more than drawing it
+    middleware: (defaults) =>
+      defaults({ immutableCheck: false, serializableCheck: false })
+        .prepend(deskListener.middleware)
+        .concat(api.middleware),
+  });
+
+export const store = makeStore();
+export type RootState = ReturnType<typeof store.getState>;
+export type AppDispatch = typeof store.dispatch;
+export const useAppDispatch = useDispatch.withTypes<AppDispatch>();
+export const useAppSelector = useSelector.withTypes<RootState>();

@@ -1,0 +1,152 @@
+import type { ItemInput, KitchenInput, Pastry, Product } from '@crustallum/core/plan/inputs';
+import { plainKitchen, starterItem, starterMeal } from '@crustallum/core/plan/starters';
+import { cleanup, render, screen } from '@testing-library/react';
+import { Provider } from 'react-redux';
+import { createMemoryRouter, RouterProvider } from 'react-router';
+import { routes } from '../app/routes';
+import { api, type LarderThing, type LogEntry, type StoredBake, type StoredItem, type StoredTool } from '../store/api';
+import { desk } from '../store/desk';
+import { notice } from '../store/notice';
+import { store } from '../store/store';
+
+interface Sent {
+  method: string;
+  path: string;
+  body: Record<string, unknown>;
+}
+
+/** A server of one household in memory, answering as the real one does, for tests of the screens. */
+export class FakeServer {
+  bakes: StoredBake[] = [];
+  kitchen: { id: string; version: number; document: KitchenInput } = { id: 'k', version: 1, document: plainKitchen };
+  tools: StoredTool[] = [];
+  larder: LarderThing[] = [];
+  log: LogEntry[] = [];
+  readonly sent: Sent[] = [];
+  /** Paths that answer with this status instead. */
+  failing: { path: RegExp; status: number } | null = null;
+  down = false;
+
+  constructor() {
+    globalThis.fetch = (input, init) => this.answer(input, init);
+  }
+
+  /** Puts a meal on the books with items made by the starters. */
+  plan(...kinds: [Product, Pastry?][]): StoredBake {
+    const id = `bake${this.bakes.length + 1}`;
+    const meal = starterMeal('2036-12-12T18:30', 8, 'Supper');
+    const items = kinds.map(([product, pastry], position) =>
+      stored(id, position, starterItem(product, 8, 'You', pastry)),
+    );
+    const bake = { id, version: 1, title: meal.title, serveAt: meal.serveAt, meal, items };
+    this.bakes.push(bake);
+    return bake;
+  }
+
+  private async answer(input: RequestInfo | URL, init?: RequestInit): Promise<Response> {
+    const request = input instanceof Request ? input : new Request(new URL(String(input), 'http://localhost'), init);
+    const path = new URL(request.url).pathname.replace('/api/', '');
+    const text = request.method === 'GET' ? '' : await request.text();
+    const body = (text ? JSON.parse(text) : {}) as Record<string, unknown>;
+    this.sent.push({ method: request.method, path, body });
+    if (this.down) throw new TypeError('no network');
+    if (this.failing?.path.test(path)) return json({ errors: [] }, this.failing.status);
+    return this.route(request.method, path, body);
+  }
+
+  private route(method: string, path: string, body: Record<string, unknown>): Response {
+    const [what, id, more] = path.split('/');
+    if (method === 'GET') {
+      if (what === 'bakes' && !id) return json(this.bakes);
+      if (what === 'bakes') return found(this.bakes.find((b) => b.id === id));
+      if (what === 'kitchen') return json(this.kitchen);
+      if (what === 'tools') return json(this.tools);
+      if (what === 'larder') return json(this.larder);
+      if (what === 'log') return json(this.log);
+    }
+    if (method === 'POST' && what === 'larder' && !more) {
+      const thing = { ...(body as unknown as LarderThing), id: `l${this.larder.length}`, version: 1 };
+      this.larder = [...this.larder, thing];
+      return json(thing);
+    }
+    if (method === 'DELETE' && what === 'larder') {
+      this.larder = this.larder.filter((t) => t.id !== id);
+      return json({ id });
+    }
+    if (method === 'PUT' && what === 'larder') {
+      this.larder = this.larder.map((t) => (t.id === id ? { ...t, ...body, version: t.version + 1 } : t));
+      return found(this.larder.find((t) => t.id === id));
+    }
+    if (method === 'PUT' && what === 'kitchen') {
+      this.kitchen = { ...this.kitchen, version: this.kitchen.version + 1, document: body['document'] as KitchenInput };
+      return json(this.kitchen);
+    }
+    if (method === 'PUT' && what === 'items') {
+      const item = this.bakes.flatMap((b) => b.items).find((i) => i.id === id);
+      if (!item) return found(undefined);
+      Object.assign(item, body, { version: item.version + 1 });
+      return json(item);
+    }
+    if (method === 'PUT' && what === 'bakes') return json({ ...this.bakes[0], version: 2, meal: body['meal'] });
+    if (method === 'POST' && what === 'bakes') {
+      const made = this.plan();
+      const items = (body['items'] as ItemInput[]).map((d, i) => stored(made.id, i, d));
+      Object.assign(made, { meal: body['meal'], items });
+      return json(made);
+    }
+    if (method === 'POST' && what === 'log') {
+      const entry = {
+        bakeId: null,
+        runId: null,
+        ...body,
+        id: `e${this.log.length}`,
+        version: 1,
+      } as unknown as LogEntry;
+      this.log = [entry, ...this.log];
+      return json(entry);
+    }
+    if (method === 'PUT' && what === 'log') {
+      this.log = this.log.map((e) =>
+        e.id === id ? ({ ...e, answers: body['answers'], version: e.version + 1 } as LogEntry) : e,
+      );
+      return found(this.log.find((e) => e.id === id));
+    }
+    if (method === 'POST' && what === 'runs') return json({ kept: 0 });
+    return found(undefined);
+  }
+}
+
+const stored = (bakeId: string, position: number, document: ItemInput): StoredItem => ({
+  id: `${bakeId}item${position + 1}`,
+  version: 1,
+  bakeId,
+  position,
+  title: document.title,
+  document,
+  settled: [],
+  undone: [],
+});
+const json = (value: unknown, status = 200): Response =>
+  new Response(JSON.stringify(value), { status, headers: { 'content-type': 'application/json' } });
+const found = (value: unknown): Response =>
+  value === undefined ? json({ errors: [{ field: 'id', code: 'not_found' }] }, 404) : json(value);
+
+/** Opens the whole application at an address, on a clean desk, in place of one that is open. */
+export function open(address: string): ReturnType<typeof createMemoryRouter> {
+  cleanup();
+  localStorage.clear();
+  store.dispatch(desk.actions.bakeClosed());
+  store.dispatch(notice.actions.heard());
+  store.dispatch(api.util.resetApiState());
+  const router = createMemoryRouter(routes, { initialEntries: [address] });
+  render(
+    <Provider store={store}>
+      <RouterProvider router={router} />
+    </Provider>,
+  );
+  return router;
+}
+
+/** A heading of the page, once it is there. */
+export const heading = (name: string | RegExp): Promise<HTMLElement> =>
+  screen.findByRole('heading', { level: 1, name }, { timeout: 8000 });

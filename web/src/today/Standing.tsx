@@ -1,0 +1,109 @@
+import type { ItemInput } from '@crustallum/core/plan/inputs';
+import type { ItemPlan } from '@crustallum/core/plan/itemPlan';
+import { plain } from '../wording/numbers';
+
+/** One item in elevation: a heap of hand pies, a dish cut open, pots, or a coil in its tin. */
+export function Standing({ plan, item, pxMm }: { plan: ItemPlan; item: ItemInput; pxMm: number }) {
+  const h = 120;
+  if (item.product === 'handPies') {
+    const d = item.cut.cutterMm * pxMm;
+    const tall = Math.max(14, plan.oven.spec.filling.depthMm * pxMm + 10);
+    const rows = [3, 2, 1].slice(0, plan.cut.pieces >= 6 ? 3 : plan.cut.pieces >= 3 ? 2 : 1);
+    return (
+      <svg
+        width={d * 3.2}
+        height={h}
+        role="img"
+        aria-label={`${plan.cut.pieces} hand pies of ${plain(item.cut.cutterMm / 10, 1)} cm`}
+        style={{ maxWidth: '100%' }}
+      >
+        {rows.flatMap((n, r) =>
+          Array.from({ length: n }, (_, k) => {
+            const x = (k + r / 2) * d * 1.04 + 4;
+            const y = h - 1 - r * tall * 0.82;
+            return (
+              <g key={`${r}${k}`} stroke="var(--color-ink)" strokeWidth="2">
+                <path
+                  d={`M${x} ${y}v-6q${d * 0.12}-${tall * 0.2} ${d * 0.18}-${tall * 0.3}q${d * 0.32}-${tall * 0.9} ${d * 0.64} 0q${d * 0.06} ${tall * 0.1} ${d * 0.18} ${tall * 0.3}v6z`}
+                  fill="url(#fill-dough)"
+                />
+                <path
+                  d={`M${x + d * 0.16} ${y - 6}q${d * 0.34}-${tall * 1.0} ${d * 0.68} 0z`}
+                  fill="url(#fill-filling)"
+                  strokeWidth="1.2"
+                />
+              </g>
+            );
+          }),
+        )}
+      </svg>
+    );
+  }
+  const v = item.cut.vessel;
+  const top = (typeof v?.top === 'number' ? v.top : (v?.top?.[0] ?? 240)) * pxMm;
+  const bottom =
+    (typeof v?.bottom === 'number'
+      ? v.bottom
+      : (v?.bottom?.[0] ?? (typeof v?.top === 'number' ? v.top : (v?.top?.[0] ?? 240)))) * pxMm;
+  const depth = Math.max(14, (v?.depth ?? 45) * pxMm);
+  if (item.product === 'filoCoil') {
+    const r = ((plan.cut.leaves?.ropeMm ?? 40) * pxMm) / 2;
+    const n = Math.max(1, Math.floor(top / (2 * r)));
+    return (
+      <svg
+        width={top + 6}
+        height={h}
+        role="img"
+        aria-label={`A coil in a tin of ${plain(top / pxMm / 10, 0)} cm`}
+        style={{ maxWidth: '100%' }}
+      >
+        {Array.from({ length: n }, (_, i) => (
+          <g key={i} fill="var(--color-dough-thin)" stroke="var(--color-ink)">
+            <circle cx={3 + r + (i * (top - 2 * r)) / Math.max(1, n - 1)} cy={h - r - 2} r={r} strokeWidth="2" />
+            <circle cx={3 + r + (i * (top - 2 * r)) / Math.max(1, n - 1)} cy={h - r - 2} r={r * 0.78} fill="none" />
+            <circle
+              cx={3 + r + (i * (top - 2 * r)) / Math.max(1, n - 1)}
+              cy={h - r - 2}
+              r={r * 0.55}
+              fill="url(#fill-filling)"
+            />
+          </g>
+        ))}
+        <path
+          d={`M2 ${h - depth}V${h - 1}H${top + 4}V${h - depth}`}
+          fill="none"
+          stroke="var(--color-ink)"
+          strokeWidth="2.500"
+        />
+      </svg>
+    );
+  }
+  const count = item.product === 'potPies' ? Math.min(3, plan.cut.pieces) : 1;
+  const dome = item.product === 'filoTray' ? 4 : Math.max(10, top * 0.09);
+  return (
+    <svg
+      width={(top + 16) * count}
+      height={h}
+      role="img"
+      aria-label={`${count > 1 ? `${plan.cut.pieces} pots` : 'A dish'} of ${plain(top / pxMm / 10, 0)} cm`}
+      style={{ maxWidth: '100%' }}
+    >
+      {Array.from({ length: count }, (_, i) => {
+        const x = 8 + i * (top + 16);
+        const y = h - depth;
+        return (
+          <g key={i} stroke="var(--color-ink)" strokeWidth="2.200">
+            <path
+              d={`M${x} ${y}L${x + (top - bottom) / 2} ${h - 1}H${x + (top + bottom) / 2}L${x + top} ${y}Z`}
+              fill="url(#fill-filling)"
+            />
+            <path
+              d={`M${x - 6} ${y}Q${x + top / 2} ${y - 2 * dome} ${x + top + 6} ${y}l-3 7H${x - 3}z`}
+              fill="url(#fill-dough)"
+            />
+          </g>
+        );
+      })}
+    </svg>
+  );
+}

@@ -1,0 +1,158 @@
+import { fireEvent, screen, waitFor } from '@testing-library/react';
+import { benchStore, startRun } from '../bench/benchStore';
+import type { BenchRun } from '../bench/run';
+import { store } from '../store/store';
+import { FakeServer, heading, open } from '../testing/household';
+
+beforeEach(async () => {
+  jest.spyOn(console, 'error').mockImplementation(() => undefined);
+  await benchStore.runs.clear();
+  await benchStore.events.clear();
+});
+afterEach(() => jest.restoreAllMocks());
+
+const stock = (name: string, grams: number) => ({ id: name, version: 1, name, grams, shelf: 'C', note: '' });
+
+describe('Today', () => {
+  it('says the first thing to do and when, who does it, and why then', async () => {
+    new FakeServer().plan(['handPies', 'roughPuff'], ['filoCoil']);
+    open('/');
+    const next = await heading(/ at \d\d:\d\d\.$/);
+    const first = store.getState().desk.plan?.clock.steps.find((s) => s.cook);
+    expect(first).toBeTruthy();
+    expect(next.parentElement?.textContent).toMatch(/for .*because/);
+    expect(screen.getByText('to the table', { exact: false })).toBeTruthy();
+  });
+  it('draws every pie to one scale and leads to each', async () => {
+    new FakeServer().plan(['handPies', 'roughPuff'], ['dishPie'], ['filoCoil']);
+    open('/');
+    await heading(/ at /);
+    const pies = screen.getByRole('region', { name: 'The pies of the day, to one scale' });
+    const links = [...pies.querySelectorAll('a')].map((a) => a.getAttribute('href'));
+    expect(links).toEqual([1, 2, 3].map((n) => `/bakes/bake1/bake1item${n}/brief`));
+    expect(pies.textContent).toMatch(/1 : \d/);
+  });
+  it('names what the larder is short of, by how much', async () => {
+    const server = new FakeServer();
+    server.plan(['handPies', 'shortcrust']);
+    server.larder = [stock('Butter, 82 %', 10), stock('Flour', 5000), stock('Salt', 500)];
+    open('/');
+    await heading(/ at /);
+    const need = await screen.findByText(/The larder is short of/);
+    expect(need.parentElement?.textContent).toMatch(/\d+ g butter/);
+    expect(need.parentElement?.textContent).not.toMatch(/flour/);
+  });
+  it('says so when the larder has it all', async () => {
+    const server = new FakeServer();
+    server.plan(['handPies', 'shortcrust']);
+    server.larder = [stock('Butter', 5000), stock('Flour', 5000), stock('Salt', 500)];
+    open('/');
+    await heading(/ at /);
+    expect(await screen.findByText('The larder has all of it.')).toBeTruthy();
+  });
+  it('asks how a day came out that has been', async () => {
+    const server = new FakeServer();
+    const bake = server.plan(['handPies', 'shortcrust']);
+    Object.assign(bake, { serveAt: '2020-01-01T18:30', meal: { ...bake.meal, serveAt: '2020-01-01T18:30' } });
+    open('/');
+    await heading('Supper has been.');
+    expect(screen.getByRole('link', { name: /To the log/ })).toBeTruthy();
+  });
+  it('says that the server does not answer, and that nothing is lost', async () => {
+    new FakeServer().down = true;
+    open('/');
+    await heading('The server does not answer');
+    expect(screen.getByText(/Nothing is lost/)).toBeTruthy();
+  });
+  it('stands at the step of a run under way, and lights a lantern for every mouth whose pie is closed', async () => {
+    new FakeServer().plan(['handPies', 'roughPuff']);
+    open('/');
+    await heading(/ at /);
+    const { plan, items, kitchen } = store.getState().desk;
+    if (!plan || !kitchen) throw new Error('nothing is planned');
+    const run: BenchRun = {
+      id: '11111111-1111-4111-8111-111111111111',
+      bakeId: 'bake1',
+      startedAt: new Date().toISOString(),
+      finishedAt: null,
+      plan: {
+        title: 'Supper',
+        serveAt: '2036-12-12T18:30',
+        kitchen,
+        steps: plan.clock.steps,
+        items: items.map((i, n) => ({
+          id: i.id,
+          document: i.document,
+          line: (plan.items[n] as (typeof plan.items)[0]).line,
+          expectedMm: null,
+          bakeMin: null,
+          pieces: 8,
+          depthMm: 18,
+        })),
+      },
+    };
+    await startRun(run);
+    const presses = plan.clock.steps.length - 1;
+    await benchStore.events.bulkAdd(
+      Array.from({ length: presses }, (_, i) => ({
+        id: `press ${i}`,
+        runId: run.id,
+        type: 'next' as const,
+        at: new Date(Date.now() + i).toISOString(),
+        data: {},
+        sent: 1 as const,
+      })),
+    );
+    open('/');
+    expect((await screen.findAllByRole('img', { name: '8 of 8 lanterns lit' })).length).toBe(1);
+    await heading('Stand: at the bench.');
+  }, 20_000);
+});
+
+describe('a new day', () => {
+  it('offers five bakes, each with the hour it must begin by', async () => {
+    new FakeServer();
+    open('/');
+    await heading('What is for the table, and when?');
+    await waitFor(() => expect(screen.getAllByText(/begin by/)).toHaveLength(5), { timeout: 8000 });
+    expect(screen.getByText(/of 5 can still be made/)).toBeTruthy();
+  });
+  it('begins later for fewer mouths', async () => {
+    new FakeServer();
+    open('/new');
+    await heading('What is for the table, and when?');
+    const hours = () => screen.getAllByText(/begin by/).map((p) => p.textContent);
+    await waitFor(() => expect(screen.getAllByText(/begin by/)).toHaveLength(5), { timeout: 8000 });
+    const before = hours();
+    for (let i = 0; i < 8; i++) fireEvent.click(screen.getByRole('button', { name: 'one mouth more' }));
+    await waitFor(() => expect(hours()).not.toEqual(before), { timeout: 8000 });
+  });
+  it('makes the bake that is pressed and opens its brief', async () => {
+    const server = new FakeServer();
+    const router = open('/new');
+    await heading('What is for the table, and when?');
+    await waitFor(() => expect(screen.getAllByText(/begin by/)).toHaveLength(5), { timeout: 8000 });
+    fireEvent.click(screen.getByRole('button', { name: 'Pot pies' }));
+    await waitFor(() => expect(router.state.location.pathname).toBe('/bakes/bake1/bake1item1/brief'));
+    await heading('Brief');
+    const made = server.sent.find((s) => s.method === 'POST' && s.path === 'bakes')?.body;
+    expect(made).toMatchObject({ meal: { mouthCount: 4 }, items: [{ product: 'potPies', brief: { count: 4 } }] });
+  });
+  it('does not take a moment that has passed', async () => {
+    new FakeServer();
+    open('/new');
+    await heading('What is for the table, and when?');
+    fireEvent.change(screen.getByLabelText('day and time at the table'), { target: { value: '2020-01-01T12:00' } });
+    expect(screen.getByText(/That moment has passed/)).toBeTruthy();
+    expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Hand pies' }).disabled).toBe(true);
+  });
+  it('keeps its sentence when the server does not take it', async () => {
+    const server = new FakeServer();
+    open('/new');
+    await heading('What is for the table, and when?');
+    await waitFor(() => expect(screen.getAllByText(/begin by/)).toHaveLength(5), { timeout: 8000 });
+    server.failing = { path: /^bakes$/, status: 500 };
+    fireEvent.click(screen.getByRole('button', { name: 'A coil' }));
+    expect(await screen.findByText(/The server did not take it/)).toBeTruthy();
+  });
+});

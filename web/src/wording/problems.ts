@@ -1,0 +1,117 @@
+import type { Problem } from '@crustallum/core/plan/figure';
+import type { Refusal } from '@crustallum/core/quantities/refusal';
+import type { NumberRule } from '@crustallum/core/quantities/rules';
+import { degrees, plain, span } from './numbers';
+import { pastryWords } from './words';
+import type { Pastry } from '@crustallum/core/plan/inputs';
+
+type Values = Problem['values'];
+const g = (v: Values, key: string): string => plain(Number(v[key] ?? 0), 0);
+
+const sentences: Record<string, (v: Values) => string> = {
+  noDish: () => 'No dish chosen. Choose one and the rest can be worked out.',
+  piece_bigger_than_bench: (v) =>
+    v['long']
+      ? `The sheet is ${plain(Number(v['long']) / 10, 0)} cm long, the bench ${plain(Number(v['benchLong']) / 10, 0)}.`
+      : `No sheet this bench and pin allow (${plain(Number(v['wmax']) / 10, 0)} × ${plain(Number(v['hmax']) / 10, 0)} cm) holds one piece of ${plain(Number(v['value']) / 10, 1)} cm.`,
+  rim_too_wide: (v) =>
+    `A rim of ${g(v, 'rimMm')} mm leaves no room inside; ${g(v, 'max')} mm is the most for this cutter.`,
+  pastryDoesNotFit: (v) =>
+    `This is made of ${String(v['allowed'])
+      .split(', ')
+      .map((p) => pastryWords[p as Pastry] ?? p)
+      .join(' or ')}.`,
+  longerThanBench: (v) =>
+    `Rolled to ${plain(Number(v['length']) / 10, 0)} cm, but the bench is ${plain(Number(v['bench']) / 10, 0)} cm.`,
+  finalThickerThanPacket: (v) =>
+    `The folded packet is ${plain(Number(v['packet']))} mm, thinner than the sheet of ${plain(Number(v['sheet']))}. Roll it shorter.`,
+  filmsMerge: (v) => `A leaf of ${plain(Number(v['um']))} µm breaks into dots; one turn less keeps them apart.`,
+  lumpTooBig: (v) =>
+    `Pieces of ${g(v, 'crumb')} mm show through a sheet of ${plain(Number(v['sheet']))} mm and may leave holes.`,
+  'mix.notEnoughWater': (v) =>
+    `The bowl comes out at ${degrees(Number(v['reachedC']))}, not ${degrees(Number(v['targetC']), 0)}${Number(v['chillOthersToC']) > -50 ? `: chill flour and fat to ${degrees(Number(v['chillOthersToC']), 0)} first` : ': chill it longer after mixing'}.`,
+  'mix.tooCold': (v) => `The bowl stays at ${degrees(Number(v['reachedC']))}; let it stand before rolling.`,
+  'mix.noWater': () => 'No water goes in.',
+  neverCold: (v) =>
+    `It does not get to ${degrees(Number(v['fillAtC']), 0)} in ${g(v, 'after')} h where the air is ${degrees(Number(v['airC']), 0)}. Another place, or shallower.`,
+  'cooling.notReached21': () =>
+    'It does not pass 21° at all: cool it shallower or colder. Follow your local food-safety rules.',
+  'cooling.slowStage1': (v) =>
+    `From 60 to 21° it takes ${span(Number(v['stage1']))}; common guidance says two hours. Shallower trays are quicker. Follow your local food-safety rules.`,
+  'cooling.notReached5': () =>
+    'It is not at 5° within the time looked at; put it in the fridge once it is at 21°. Follow your local food-safety rules.',
+  'cooling.slowStage2': (v) =>
+    `From 21 to 5° it takes ${span(Number(v['stage2']))}; common guidance says four hours. Follow your local food-safety rules.`,
+  overfull: (v) => `${g(v, 'pct')} % of what lies comfortably: it presses on the seam.`,
+  tooFewVents: (v) =>
+    `${g(v, 'ventMm2')} mm² of vent against ${g(v, 'needMm2')} needed: the lid will puff and may split.`,
+  leaks: (v) =>
+    `About ${plain(Number(v['index']) * 100, 0)} in 100 leak as closed. Egg, a rope crimp or less filling would help.`,
+  neverReady: (v) =>
+    `At ${g(v, 'setC')}° something never comes: ${String(v['binds']).replace('never:', '').replaceAll('+', ', ')}.`,
+  chillNeverEnds: (v) =>
+    `A fridge at ${degrees(Number(v['fridgeC']), 0)} does not bring this fat to ${degrees(Number(v['targetC']), 0)} in six hours; it reaches ${degrees(Number(v['reachedC']))}.`,
+  pastSoft: (v) =>
+    `${v['item'] ? `${String(v['item'])}: past` : 'Past'} the band by ${plain(Number(v['minutes']), 0)} min at the tightest step. A cooler kitchen, a thicker sheet or fewer at a time.`,
+  leafCracks: (v) => `The leaf cracks ${plain(Number(v['minutes']), 0)} min before it is used. A damp cloth sooner.`,
+  standsLong: (v) =>
+    `${String(v['item'])} is out ${span(Number(v['minutes']))} before the table, for the one oven is taken.`,
+  handsTaken: (v) => `${String(v['cook'])} would need two pairs of hands for ${String(v['item'])}.`,
+  startsPast: (v) => `It would have had to start ${span(Number(v['minutes']))} ago.`,
+  'heat.TEMP_LOW': (v) => `${g(v, 'setC')}° is low for pastry.`,
+  'heat.TEMP_HIGH': (v) => `${g(v, 'setC')}° is high for pastry.`,
+  'heat.TOO_MUCH_HEAT': (v) =>
+    `${g(v, 'minutes')} min at ${g(v, 'setC')}° is a lot for this; ${Number(v['sameTimeC']) ? `about ${g(v, 'sameTimeC')}° for the same time, or ` : ''}${g(v, 'sameTempMin')} min.`,
+  'heat.TOO_LITTLE_HEAT': (v) => `${g(v, 'minutes')} min at ${g(v, 'setC')}° is little for this.`,
+  'heat.TEMP_IMPOSSIBLE': (v) => `${g(v, 'setC')}° does not bake pastry.`,
+  'heat.UNIT_LIKELY_WRONG': (v) => `${g(v, 'setC')}° looks like another unit.`,
+};
+
+export const problemWords = (p: Problem): string =>
+  sentences[p.code]?.(p.values) ?? `${p.fields.join(' and ')} do not agree.`;
+
+/** What a number field allows, said when something else was typed. */
+export const rangeWords = (rule: NumberRule): string =>
+  `${rule.integer ? 'a whole number, ' : ''}${plain(rule.min)} to ${plain(rule.max)} ${rule.unit}`.trim();
+
+const unitEndings: readonly (readonly [RegExp, string])[] = [
+  [/Mm2$/, 'mm²'],
+  [/Mm$/, 'mm'],
+  [/Cm$/, 'cm'],
+  [/Pct$/, '%'],
+  [/Min(utes)?$/, 'min'],
+  [/C$/, '°C'],
+  [/G$/, 'g'],
+  [/K$/, 'K'],
+  [/W$/, 'W'],
+];
+
+/** A code name in plain words, and the unit its ending states: `lumpMm` is "lump" in mm. */
+export function inputWords(name: string): { words: string; unit: string } {
+  const ending = unitEndings.find(([end]) => end.test(name));
+  const bare = ending ? name.replace(ending[0], '') : name;
+  return { words: bare.replace(/([A-Z])/g, ' $1').toLowerCase(), unit: ending?.[1] ?? '' };
+}
+
+/** A field's path in plain words: `item.folds.lumpMm` is read "folds, lump". */
+export const fieldWords = (field: string): string =>
+  field
+    .split('.')
+    .filter((part) => !/^(item|items|input|\d+)$/.test(part))
+    .map((part) => inputWords(part).words)
+    .join(', ');
+
+const allowedWords = (allowed: unknown): string => {
+  if (Array.isArray(allowed)) return allowed.join(', ');
+  if (typeof allowed !== 'object' || allowed === null) return String(allowed);
+  const { min, max, unit, ...rest } = allowed as Record<string, unknown>;
+  if (typeof min === 'number' && typeof max === 'number')
+    return `${plain(min)} to ${plain(max)} ${typeof unit === 'string' ? unit : ''}`.trim();
+  return Object.entries(rest)
+    .map(([name, value]) => `${fieldWords(name)} ${String(value)}`)
+    .join(', ');
+};
+
+/** A refusal in one sentence: the field, what was given, and what would be allowed. */
+export const refusalWords = (r: Refusal): string =>
+  `${fieldWords(r.field)} cannot be ${String(r.value)}${r.allowed === undefined ? '' : `; allowed: ${allowedWords(r.allowed)}`}.`;

@@ -1,0 +1,138 @@
+import type { Reason } from '@crustallum/core/plan/figure';
+import { plain, span, degrees } from './numbers';
+import { coolingWords, fatWords, methodWords } from './words';
+
+type Values = Reason['values'];
+const n = (v: Values, key: string, places?: number): string => plain(Number(v[key] ?? 0), places);
+const g = (v: Values, key: string): string => plain(Number(v[key] ?? 0), 0);
+const s = (v: Values, key: string): string => String(v[key] ?? '');
+const fat = (v: Values): string => fatWords[s(v, 'fat')] ?? s(v, 'fat');
+const cm = (v: Values, key: string): string => plain(Number(v[key] ?? 0) / 10, 1);
+const bindsWords: Record<string, string> = {
+  golden: 'the lid is golden then, the last thing to be ready',
+  core: 'the middle is the last to be hot',
+  baseSet: 'the base sets last',
+  baseDry: 'the base dries last',
+  lid: 'the lid’s own dough sets last',
+};
+
+/** The half sentence after *because*, made from a reason's code and values. */
+const sentences: Record<string, (v: Values) => string> = {
+  'cut.firstRoll': (v) =>
+    `${g(v, 'perSheet')} fit a sheet by ${s(v, 'pattern')} rows, at most ${g(v, 'bound')} could; ${Number(v['sheets']) > 1 ? `${g(v, 'sheets')} sheets` : 'one sheet'}`,
+  'cut.laterRolls': (v) =>
+    Number(v['n']) > 0
+      ? `the offcuts are rolled again; cut ${cm(v, 'cutter')} cm, for they shrink more. ${g(v, 'saved')} g are left`
+      : `all come from the first roll; ${g(v, 'saved')} g are left`,
+  'cut.sheetUsed': (v) => `${g(v, 'n')} × ${n(v, 'areaCm2', 1)} cm² out of ${cm(v, 'w')} × ${cm(v, 'h')} cm`,
+  'cut.doughNeeded': (v) =>
+    `${g(v, 'N')} rounds of ${cm(v, 'D')} cm at ${n(v, 't')} mm, with ${g(v, 'saved')} g of offcuts and ${g(v, 'lost')} g lost`,
+  'cut.rolledSize': (v) =>
+    `${cm(v, 'w')} × ${cm(v, 'h')} cm at ${n(v, 't')} mm holds this roll${Number(v['sheets']) > 1 ? `, ${g(v, 'sheets')} times` : ''}`,
+  'cut.time': (v) => `${g(v, 'N')} cuts take ${g(v, 'seconds')} seconds each`,
+  'cut.blanks': (v) =>
+    Number(v['base'])
+      ? `the base is cut ${cm(v, 'base')} cm long, the lid ${cm(v, 'lid')}; walls, rim and overhang counted`
+      : `each lid is cut ${cm(v, 'lid')} cm`,
+  'cut.trimmings': (v) => `${g(v, 'trimmings')} g of trimmings are left; leaves or twists`,
+  'cut.blankShare': (v) => `${g(v, 'cut')} g of ${g(v, 'of')} end on the pie`,
+  'cut.doughForDish': (v) =>
+    `base ${g(v, 'base')} g, lid ${g(v, 'lid')} g at ${n(v, 't')} mm, ${g(v, 'trimmings')} g of edges`,
+  'cut.coilLeaves': (v) =>
+    `a ${g(v, 'tinCm')} cm tin takes ${g(v, 'ropeCm')} cm of coil: ${g(v, 'stacks')} rolls of ${g(v, 'perStack')} leaves`,
+  'cut.trayLeaves': (v) =>
+    `${g(v, 'perStack')} under and three quarters as many over; ${g(v, 'cover')} side by side cover the tray`,
+  'cut.noReRolls': () => 'filo is not rolled again; torn leaves go inside',
+  'cut.wholeLeaves': (v) => `all ${g(v, 'leaves')} leaves are laid in, edges folded under`,
+  'cut.leafMass': (v) => `${g(v, 'leaves')} leaves of ${g(v, 'areaCm2')} cm² at 190 g a square metre`,
+  'cut.leafSize': (v) => `a leaf is ${cm(v, 'h')} × ${cm(v, 'w')} cm`,
+  'cut.brushTime': (v) => `${g(v, 'leaves')} leaves are brushed one by one`,
+  'dough.flour': (v) =>
+    `${g(v, 'pieces')} cut-outs and their offcuts weigh ${g(v, 'cut')} g; ${g(v, 'stuck')} g sticks to bowl and pin`,
+  'dough.fat': (v) => `it is ${g(v, 'pct')} % of the flour; ${g(v, 'fatShare')} % of it is fat, the rest water`,
+  'dough.water': (v) =>
+    ({
+      ok: `flour stands at ${degrees(Number(v['roomC']), 0)}; this brings the bowl to ${degrees(Number(v['targetC']), 0)}`,
+      iceNeeded: `tap water is too warm: ${g(v, 'iceG')} g of it is ice, ${g(v, 'tapG')} g from the tap`,
+      notEnoughWater: `even with ice the bowl stays too warm${Number(v['others']) > -50 && Number(v['others']) !== 0 ? `; chill flour and fat to ${degrees(Number(v['others']), 0)}` : '; chill the dough after mixing'}`,
+      tooCold: 'even hot water leaves it colder than wanted',
+      noWater: 'no water goes in',
+    })[s(v, 'status')] ?? '',
+  'dough.total': (v) =>
+    `${g(v, 'flour')} + ${g(v, 'fat')} + ${g(v, 'water')} + ${g(v, 'salt')}; rolled as ${g(v, 'sheets')} ${Number(v['sheets']) === 1 ? 'sheet' : 'sheets'}`,
+  'dough.outOfBowl': (v) =>
+    `${fat(v)} can be worked from ${g(v, 'low')} to ${g(v, 'high')}°; by ${methodWords[s(v, 'method')] ?? s(v, 'method')}, hands and motion counted`,
+  'dough.leafFlour': (v) => `${g(v, 'leaves')} bought leaves weigh ${g(v, 'doughG')} g, about seven tenths flour`,
+  'dough.leafFat': (v) => `${g(v, 'leaves')} leaves take ${n(v, 'perLeaf')} g each, ${g(v, 'perM2')} g a square metre`,
+  'dough.bought': () => 'the leaves are bought; nothing is mixed',
+  'dough.leaves': (v) => `${g(v, 'leaves')} leaves of ${g(v, 'areaCm2')} cm²`,
+  'folds.leaves': (v) =>
+    `${g(v, 'turns')} turns fold in ${g(v, 'fold')} each time; said aloud ${g(v, 'nominal')}, with dough ${g(v, 'distinct')}: touching dough counts once`,
+  'folds.oneLeaf': (v) =>
+    `fat is ${n(v, 'phi', 1)} % of the dough: ${n(v, 'share')} mm of ${n(v, 't')}, shared by ${g(v, 'leaves')}`,
+  'folds.oneMore': (v) =>
+    ({
+      distinct: 'they would still lie apart',
+      thinning: 'they thin, and break here and there',
+      merging: 'they break into dots and the leaves weld',
+    })[s(v, 'band')] ?? '',
+  'folds.rest': (v) =>
+    s(v, 'bound') === 'spring'
+      ? `the dough springs back for ${g(v, 'springMin')} min; cold alone would be quicker`
+      : `it must fall from ${degrees(Number(v['fromC']))} to ${degrees(Number(v['toC']))}; springing back needs ${g(v, 'springMin')}`,
+  'folds.stands': (v) => `leaves part ${n(v, 'swell')} times when this lid bakes; a mean, not a promise`,
+  'crumb.large': (v) => `${g(v, 'pct')} % of ${g(v, 'fat')} g is left in ${g(v, 'lumps')} pieces for flakes`,
+  'crumb.largest': (v) => `rolled to ${n(v, 'sheet')} mm it is ${n(v, 'streak')} mm of the sheet`,
+  'crumb.coat': (v) => `a film of ${n(v, 'um')} µm keeps water from the flour: take ${g(v, 'lessWater')} % less`,
+  'crumb.streak': (v) => `${n(v, 'crumb')} mm thins as the disc of ${g(v, 'disc')} mm goes to ${n(v, 'sheet')}`,
+  'crumb.chill': (v) =>
+    `it must fall from ${degrees(Number(v['fromC']))} to ${degrees(Number(v['toC']))}; a thinner disc is sooner there`,
+  'leaves.count': (v) => `${g(v, 'perStack')} to a stack`,
+  'leaves.brush': (v) => `${n(v, 'perLeaf')} g on each leaf`,
+  'leaves.film': (v) => `${g(v, 'perM2')} g a square metre spreads that thin`,
+  'leaves.bare': (v) =>
+    `it loses ${n(v, 'loss')} g a square metre a minute at ${g(v, 'roomC')}° and ${g(v, 'humidity')} % damp`,
+  'leaves.edges': () => 'a lifted edge dries from both sides',
+  'filling.total': (v) => `${g(v, 'pieces')} × ${g(v, 'each')} g; ${g(v, 'ml')} ml at ${n(v, 'density', 2)} g a ml`,
+  'filling.each': (v) => `${g(v, 'ml')} ml lie comfortably inside at ${g(v, 'pct')} % full`,
+  'filling.salt': (v) => `it is ${n(v, 'pct', 2)} % of the pot`,
+  'filling.hottest': (v) =>
+    s(v, 'by') === 'face'
+      ? `hotter, the ${fat(v)} it touches would run`
+      : `hotter, the ${fat(v)} round it would soften through`,
+  'filling.hottestPlain': () =>
+    'leaves and lids stand a warm filling, not a hot one; 21° is also where slow cooling ends',
+  'filling.cool': (v) =>
+    `${g(v, 'from')}° to ${g(v, 'to')}° in ${Number(v['count']) > 1 ? `${g(v, 'count')} trays` : s(v, 'vessel') === 'pot' ? 'the pot' : 'a tray'}, ${g(v, 'depthMm')} mm deep, ${coolingWords[s(v, 'place')] ?? ''}`,
+  'filling.kept': () => 'it goes in as cold as it is kept',
+  'seal.pinches': (v) => `${n(v, 'seamCm')} cm of edge, one every ${g(v, 'pitchMm')} mm`,
+  'seal.laps': (v) => `${n(v, 'seamCm')} cm of edge to tuck under`,
+  'seal.strength': (v) => `a pressed egg seam is 1; chance of a leak ${g(v, 'index')} in 100`,
+  'seal.vents': (v) => `steam reaches ${n(v, 'steam')} g a minute and needs ${g(v, 'need')} mm²`,
+  'seal.prick': () => 'leaves let steam out by themselves; a coil is pricked',
+  'seal.wash': (v) => `${s(v, 'wash')} browns ${n(v, 'factor', 2)} times as fast as bare reckoning; first gold then`,
+  'seal.time': (v) => `${g(v, 'pieces')} take ${n(v, 'each')} min each`,
+  'oven.bake': (v) =>
+    `${bindsWords[s(v, 'binds')] ?? `something never comes: ${s(v, 'binds').replace('never:', '')}`}; two bakes in three fall within ${g(v, 'uncertainty')} %`,
+  'oven.core': (v) =>
+    Number(v['raw'])
+      ? `raw filling: it must hold ${g(v, 'target')}°, reached at ${g(v, 'safe')} min; probe it`
+      : `${g(v, 'target')}° is wanted, reached at ${g(v, 'safe')} min`,
+  'oven.base': (v) =>
+    `it sets at ${g(v, 'set')} min and is dry at ${g(v, 'dry')}; ${g(v, 'dryness')} % of its water is gone`,
+  'oven.noBase': () => 'a lid only; the dish’s bottom is shown',
+  'oven.colour': (v) => `the lid is ${s(v, 'level')} then; first golden at ${g(v, 'golden')} min`,
+  'oven.look': (v) => `first gold shows then; not later than ${g(v, 'latest')}`,
+  'clock.start': (v) => `${span(Number(v['cold']))} of cold lie on the way of ${s(v, 'item')}`,
+  'clock.hands': (v) =>
+    Object.entries(v)
+      .map(([cook, minutes]) => `${cook} ${span(Number(minutes))}`)
+      .join(', '),
+  'clock.oven': (v) =>
+    `${g(v, 'runs')} bakes at ${g(v, 'heats')} ${Number(v['heats']) === 1 ? 'heat' : 'heats'} in one oven`,
+};
+
+/** Whether a reason code has its words. */
+export const hasWords = (code: string): boolean => code in sentences;
+
+export const reasonWords = (reason: Reason): string => sentences[reason.code]?.(reason.values) ?? '';

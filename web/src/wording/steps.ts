@@ -1,0 +1,167 @@
+import type { StepCode, TimedStep } from '@crustallum/core/plan/steps';
+import { degrees, plain, span } from './numbers';
+import { coolingWords, fatWords } from './words';
+
+/** Short words under the Cold Line and in the Clock. */
+export const stepWords: Record<StepCode, string> = {
+  weigh: 'Weigh',
+  mix: 'Mix',
+  rubIn: 'Rub in',
+  rest: 'Rest',
+  turns: 'Turns',
+  rollOut: 'Roll',
+  sheetRest: 'Rest',
+  cut: 'Cut',
+  lineDish: 'Line dish',
+  linedRest: 'Rest',
+  fillSeal: 'Fill + seal',
+  lidSeal: 'Lid + seal',
+  shapedChill: 'Chill',
+  openLeaves: 'Open',
+  brushStack: 'Stack',
+  coverLeaves: 'Roll up',
+  assembleLeaves: 'Lay in',
+  bake: 'Bake',
+  stand: 'Stand',
+  cookFilling: 'Cook filling',
+  coolFilling: 'Cool filling',
+};
+
+export const stepWord = (s: Pick<TimedStep, 'code' | 'values'>): string =>
+  s.code === 'turns'
+    ? s.values['first'] === s.values['last']
+      ? `Turn ${s.values['first']}`
+      : `Turns ${s.values['first']} · ${s.values['last']}`
+    : s.code === 'brushStack'
+      ? `Stack ${s.values['stack']}`
+      : stepWords[s.code];
+
+export interface Call {
+  call: string;
+  how: string;
+  press: string;
+  caution: string | null;
+}
+
+const num = (s: TimedStep, key: string, places = 0): string => plain(Number(s.values[key] ?? 0), places);
+const cold = 'Into the cold';
+
+/** What to do now, in words to be read from across the kitchen. */
+export function callOf(s: TimedStep, title: string, fat: string): Call {
+  const fatWord = fatWords[fat] ?? fat;
+  const make = (call: string, how: string, press: string, caution: string | null = null): Call => ({
+    call,
+    how,
+    press,
+    caution,
+  });
+  switch (s.code) {
+    case 'weigh':
+      return make(
+        `Weigh for ${title}`,
+        `${num(s, 'flour')} g flour, ${num(s, 'fat')} g ${fatWord} in pieces of ${num(s, 'lump')} mm, straight from the fridge.`,
+        'Weighed, next',
+        'Raw flour is not for tasting.',
+      );
+    case 'mix':
+    case 'rubIn':
+      return make(
+        s.code === 'mix' ? 'Mix' : 'Rub in, then water',
+        `${num(s, 'water')} g water at ${num(s, 'waterC')}°${Number(s.values['ice']) > 0.5 ? `, ${num(s, 'ice')} g of it ice` : ''}, with ${num(s, 'salt', 1)} g salt. Add it by degrees; stop when it holds. It should come out near ${num(s, 'outC')}°.`,
+        'It holds, next',
+        'Keep fingers and spoons out of moving blades.',
+      );
+    case 'turns':
+      return make(
+        s.values['first'] === s.values['last']
+          ? `Turn ${s.values['first']}`
+          : `Turns ${s.values['first']} and ${s.values['last']}`,
+        `Roll to ${plain(Number(s.values['length']) / 10, 0)} × ${plain(Number(s.values['width']) / 10, 0)} cm, fold in ${s.values['fold']}, brush off flour, a quarter round.`,
+        'Folded, next',
+      );
+    case 'rollOut':
+      return make(
+        `Roll ${title}`,
+        `To ${num(s, 't', 1)} mm, ${plain(Number(s.values['l']) / 10, 0)} × ${plain(Number(s.values['w']) / 10, 0)} cm${Number(s.values['sheets']) > 1 ? `, ${num(s, 'sheets')} sheets` : ''}.`,
+        'Rolled, next',
+      );
+    case 'cut':
+      return make(
+        `Cut ${s.pieces}`,
+        `Straight down with the cutter of ${plain(Number(s.values['cutter']) / 10, 1)} cm, no twist. Stack the offcuts flat.`,
+        'Cut, next',
+        'Mind the edge of cutter and knife.',
+      );
+    case 'lineDish':
+      return make('Line the dish', 'Ease it into the corners, do not stretch. Leave the overhang.', 'Lined, next');
+    case 'fillSeal':
+      return make(
+        `Fill and seal ${s.values['from']} to ${s.values['to']}`,
+        `Heap it in the middle, ${num(s, 'rim')} mm of rim bare. Close, press the air out, crimp.${Number(s.values['lots']) > 1 ? ` Lot ${s.values['lot']} of ${s.values['lots']}; the others stay cold.` : ''}`,
+        'Sealed, next',
+        'Raw filling: board, knife and hands are washed before anything else is touched.',
+      );
+    case 'lidSeal':
+      return make(
+        `Lid on, seal ${title}`,
+        'Fill, glue the rim, lay the lid, crimp, cut the vents after the wash.',
+        'Sealed, next',
+      );
+    case 'openLeaves':
+      return make(
+        'Open the packet',
+        `${num(s, 'leaves')} leaves under a damp cloth; take one at a time.`,
+        'Open, next',
+      );
+    case 'brushStack':
+      return make(
+        `Stack ${s.values['stack']}`,
+        `Brush ${num(s, 'leaves')} leaves, edges first, each on the one before.`,
+        'Brushed, next',
+      );
+    case 'coverLeaves':
+      return make(
+        `Fill and roll stack ${s.values['stack']}`,
+        `${num(s, 'grams')} g along the edge; the other leaves covered meanwhile.`,
+        'Rolled, next',
+      );
+    case 'assembleLeaves':
+      return make('Lay it in its tin', 'Seam under, a brush of fat on top.', 'Laid in, next');
+    case 'cookFilling':
+      return make(
+        `Cook: ${s.values['name']}`,
+        `For ${num(s, 'grams')} g in the pies. Taste, season, herbs in now.`,
+        'Off the heat, next',
+        Number(s.values['raw'])
+          ? 'Raw meat or fish: apart from everything ready to eat. Do not wash raw poultry.'
+          : 'Hot steam when the lid comes off.',
+      );
+    case 'coolFilling':
+      return make(
+        'Set the filling to cool',
+        `Spread it ${num(s, 'depthMm')} mm deep ${coolingWords[String(s.values['place'])] ?? ''} until ${num(s, 'toC')}°. ${span(s.minutes)} by reckoning.`,
+        'It is cooling, next',
+        'Cooked food should pass 21° within two hours and 5° within four more. Follow your local food-safety rules.',
+      );
+    case 'bake':
+      return make(
+        `${title} into the oven`,
+        `${num(s, 'setC')} °C${s.values['mode'] === 'fan' ? ' fan' : ''}, ${s.values['rack']} rack. Look from ${num(s, 'look')} min; ${num(s, 'low')} to ${num(s, 'high')} min in all.`,
+        'In the oven, next',
+        `Hot steam and hot metal. Probe the middle: ${num(s, 'target')}° or your local rule.`,
+      );
+    case 'stand':
+      return make(
+        `${title} out to stand`,
+        `${span(s.minutes)} before it is cut; the filling settles.`,
+        'It is out, next',
+        'Steam from a fresh cut is hotter than it looks.',
+      );
+    default:
+      return make(
+        cold,
+        `${title}: ${span(s.minutes)} in the fridge${s.values['toC'] !== undefined ? `, to ${degrees(Number(s.values['toC']), 0)}` : ''}, wrapped.`,
+        'In the cold, next',
+      );
+  }
+}

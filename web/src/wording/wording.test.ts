@@ -1,0 +1,158 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { models } from '@crustallum/core/models';
+import { planItem } from '@crustallum/core/plan/itemPlan';
+import { planBake } from '@crustallum/core/plan/planBake';
+import { pastriesOf, products } from '@crustallum/core/plan/inputs';
+import { plainKitchen, starterItem, starterMeal } from '@crustallum/core/plan/starters';
+import type { Figure } from '@crustallum/core/plan/figure';
+import type { TimedStep } from '@crustallum/core/plan/steps';
+import { clock, momentAt, plain, shown, span, timer, until } from './numbers';
+import { problemWords, rangeWords } from './problems';
+import { hasWords, reasonWords } from './reasons';
+import { callOf, stepWord } from './steps';
+import { settleWord, stationWord } from './words';
+
+const planFolder = join(__dirname, '../../../core/src/plan');
+const planSources = readdirSync(planFolder)
+  .filter((f) => f.endsWith('.ts') && !f.endsWith('.test.ts'))
+  .map((f) => readFileSync(join(planFolder, f), 'utf8'))
+  .join('\n');
+
+/** Dotted input paths of an item: they look like reason codes in the sources. */
+const flatPaths = (item: object): Record<string, true> =>
+  Object.fromEntries(
+    Object.entries(item).flatMap(([group, value]) =>
+      typeof value === 'object' && value
+        ? Object.keys(value as object).map((key) => [`${group}.${key}`, true as const])
+        : [],
+    ),
+  );
+
+describe('numbers', () => {
+  it.each([
+    [405.3, undefined, '405'],
+    [10.04, undefined, '10'],
+    [9.25, undefined, '9.3'],
+    [0.0144, undefined, '0.014'],
+    [-18, 0, '\u221218'],
+    [3, undefined, '3'],
+  ])('%d is written %s → %s', (value, places, text) => expect(plain(value, places)).toBe(text));
+  it.each([
+    [18, '18 min'],
+    [99.4, '99 min'],
+    [175, '2 h 55'],
+    [-5, '\u22125 min'],
+  ])('%d minutes are %s', (minutes, text) => expect(span(minutes)).toBe(text));
+  it('far off is said in days', () => expect(until(3 * 1440 + 5)).toBe('3 days'));
+  it('a timer counts down and says when it is over', () => {
+    expect(timer(310)).toBe('05:10');
+    expect(timer(3700)).toBe('1:01:40');
+    expect(timer(-61)).toBe('\u221201:01');
+  });
+  it('a figure that cannot be worked out is a dash', () =>
+    expect(shown({ value: null, unit: 'g' })).toEqual({ value: '–', unit: '' }));
+  it('long millimetres are centimetres, short ones stay', () => {
+    expect(shown({ value: 586, unit: 'mm' })).toEqual({ value: '58.6', unit: 'cm' });
+    expect(shown({ value: 8.64, unit: 'mm' })).toEqual({ value: '8.6', unit: 'mm' });
+  });
+  it('moments are counted from the table', () => expect(clock(momentAt('2026-12-12T18:30', -90))).toBe('17:00'));
+});
+
+describe('every word is there', () => {
+  const plans = products.flatMap((product) =>
+    pastriesOf[product].map((pastry) => planItem(starterItem(product, 6, 'You', pastry), plainKitchen)),
+  );
+  const figures = plans.flatMap((p) =>
+    [p.cut, p.dough, p.third, p.filling, p.seal, p.oven].flatMap((s) =>
+      Object.values(s.figures as Record<string, Figure>),
+    ),
+  );
+
+  it('for the reason of every figure of every starter', () => {
+    const silent = figures.map((f) => f.reason).filter((r) => reasonWords(r) === '');
+    expect(silent.map((r) => r.code)).toEqual([]);
+  });
+  it('for every reason code the plan can give, even those no starter shows', () => {
+    const codes = new Set(
+      [...planSources.matchAll(/'((?:cut|dough|folds|crumb|leaves|filling|seal|oven|clock)\.[a-zA-Z]+)'/g)].map(
+        (m) => m[1] as string,
+      ),
+    );
+    const paths = new Set(Object.keys(flatPaths(starterItem('handPies', 2, 'You'))));
+    const silent = [...codes].filter((code) => !paths.has(code) && !models.has(code) && !hasWords(code));
+    expect(silent).toEqual([]);
+  });
+  it('and no reason says "undefined" or "NaN"', () => {
+    for (const f of figures) expect(reasonWords(f.reason)).not.toMatch(/undefined|NaN|\[object/);
+  });
+  it('for every problem the plan can name', () => {
+    const codes = new Set([...planSources.matchAll(/code: '([a-zA-Z]+)'/g)].map((m) => m[1] as string));
+    for (const code of codes) {
+      if (
+        [
+          'noDish',
+          'chillNeverEnds',
+          'pastSoft',
+          'leafCracks',
+          'handsTaken',
+          'standsLong',
+          'neverCold',
+          'overfull',
+          'tooFewVents',
+          'leaks',
+          'neverReady',
+          'longerThanBench',
+          'finalThickerThanPacket',
+          'filmsMerge',
+          'lumpTooBig',
+          'pastryDoesNotFit',
+          'rim_too_wide',
+        ].includes(code)
+      ) {
+        expect(problemWords({ station: 'cut', code, fields: [], values: {}, weight: 'warn' })).not.toContain(
+          'do not agree',
+        );
+      }
+    }
+  });
+  it('for every step, with a call, a how and a press', () => {
+    for (const p of plans) {
+      for (const s of p.steps) {
+        const timed: TimedStep = { ...s, itemIndex: 0, cook: 'You', startMin: -10 };
+        const { call, how, press } = callOf(timed, 'Pies', 'butter');
+        for (const text of [call, how, press, stepWord(timed)]) {
+          expect(text.length).toBeGreaterThan(2);
+          expect(text).not.toMatch(/undefined|NaN/);
+        }
+      }
+    }
+  });
+  it('and care is said where it can hurt', () => {
+    const { clock: c } = planBake({
+      meal: starterMeal('2026-12-12T18:30', 4),
+      items: [starterItem('handPies', 4, 'You')],
+      kitchen: plainKitchen,
+    });
+    const caution = (code: string) =>
+      callOf(c.steps.find((s) => s.code === code) as TimedStep, 'Pies', 'butter').caution;
+    expect(caution('bake')).toMatch(/local rule/);
+    expect(caution('coolFilling')).toMatch(/local food-safety rules/);
+    expect(caution('cut')).toMatch(/edge/);
+  });
+});
+
+describe('stations', () => {
+  it('rename only the third by the pastry', () => {
+    expect([
+      stationWord('folds', 'roughPuff'),
+      stationWord('folds', 'shortcrust'),
+      stationWord('folds', 'filo'),
+    ]).toEqual(['Folds', 'Crumb', 'Leaves']);
+    expect(stationWord('cut', 'filo')).toBe('Cut');
+    expect(settleWord('folds', 'shortcrust')).toBe('Settle the crumb');
+  });
+  it('say what a number may be', () => {
+    expect(rangeWords({ min: 1, max: 60, unit: 'pieces', integer: true })).toBe('a whole number, 1 to 60 pieces');
+  });
+});

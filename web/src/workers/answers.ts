@@ -1,0 +1,53 @@
+import 'reflect-metadata';
+import { compute, models } from '@crustallum/core/models';
+import type { Station } from '@crustallum/core/plan/figure';
+import * as inputs from '@crustallum/core/plan/inputs';
+import { planItem, touchedStations } from '@crustallum/core/plan/itemPlan';
+import type { BakePlanResult } from '@crustallum/core/plan/planBake';
+import { plainKitchen, starterItem } from '@crustallum/core/plan/starters';
+import type { Answer } from '@crustallum/core/quantities/model';
+import { numberRules, type NumberRule } from '@crustallum/core/quantities/rules';
+
+const groups = {
+  brief: inputs.BriefInput,
+  dough: inputs.DoughInput,
+  folds: inputs.FoldsInput,
+  filling: inputs.FillingInput,
+  cut: inputs.CutInput,
+  seal: inputs.SealInput,
+  oven: inputs.ItemOvenInput,
+  clock: inputs.ItemClockInput,
+  meal: inputs.MealInput,
+  kitchen: inputs.KitchenInput,
+} as const;
+
+/** What the worker answers: heavy computation off the main thread; every model goes through the registry here too. */
+export const planner = {
+  /** Number rules by dotted path: the one statement of every range, as the sliders and typed fields need it. */
+  rules(): Record<string, NumberRule> {
+    const all: Record<string, NumberRule> = {};
+    for (const [group, inputClass] of Object.entries(groups))
+      for (const [field, rule] of Object.entries(numberRules(inputClass))) all[`${group}.${field}`] = rule;
+    return all;
+  },
+  sources(): Record<string, { summary: string; source: string; units: string }> {
+    return Object.fromEntries(
+      [...models.values()].map((m) => [m.name, { summary: m.summary, source: m.source, units: m.units }]),
+    );
+  },
+  plan(input: inputs.BakeInput): Answer<BakePlanResult> {
+    return compute('plan.bake', input) as Answer<BakePlanResult>;
+  },
+  compute(name: string, input: unknown): Answer {
+    return compute(name, input);
+  },
+  /** Stations of an item whose shown numbers change between two versions of it. */
+  touched(before: inputs.ItemInput, after: inputs.ItemInput, kitchen: inputs.KitchenInput): Station[] {
+    return touchedStations(planItem(before, kitchen), planItem(after, kitchen));
+  },
+  starter: (product: inputs.Product, mouths: number, cook: string, pastry?: inputs.Pastry): inputs.ItemInput =>
+    starterItem(product, mouths, cook, pastry),
+  plainKitchen: (): inputs.KitchenInput => plainKitchen,
+};
+
+export type Planner = typeof planner;

@@ -1,0 +1,44 @@
+import tailwindcss from '@tailwindcss/vite';
+import react from '@vitejs/plugin-react';
+import { defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
+
+const api = process.env['CRUSTALLUM_API'] ?? 'http://127.0.0.1:4174';
+
+export default defineConfig({
+  root: import.meta.dirname,
+  plugins: [
+    react(),
+    tailwindcss(),
+    VitePWA({
+      registerType: 'autoUpdate',
+      injectRegister: 'script-defer',
+      manifest: {
+        name: 'Crustallum',
+        short_name: 'Crustallum',
+        description: 'Works out your pies, keeps the fat cold and meets the table on time.',
+        theme_color: '#efe2c6',
+        background_color: '#dce4e4',
+        display: 'standalone',
+        icons: [{ src: '/mark.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
+      },
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        maximumFileSizeToCacheInBytes: 4_000_000,
+        navigateFallback: '/index.html',
+        navigateFallbackDenylist: [/^\/api/],
+        runtimeCaching: [
+          {
+            urlPattern: ({ url, request }) => url.pathname.startsWith('/api/') && request.method === 'GET',
+            handler: 'NetworkFirst',
+            options: { cacheName: 'api', networkTimeoutSeconds: 3 },
+          },
+        ],
+      },
+    }),
+  ],
+  resolve: { conditions: ['source', 'module', 'browser', 'development|production'] },
+  worker: { format: 'es' },
+  build: { target: 'es2022', sourcemap: false, chunkSizeWarningLimit: 900 },
+  server: { proxy: { '/api': api } },
+});
