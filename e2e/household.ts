@@ -1,0 +1,108 @@
+import { test as base, expect, type Page } from '@playwright/test';
+import AxeBuilder from '@axe-core/playwright';
+import { spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+const root = join(__dirname, '..');
+
+const freePort = (): Promise<number> =>
+  new Promise((resolve) => {
+    const probe = createServer();
+    probe.listen(0, '127.0.0.1', () => {
+      const address = probe.address();
+      probe.close(() => resolve(typeof address === 'object' && address ? address.port : 0));
+    });
+  });
+
+/** The built server on a port and data file of its own; it can be stopped and started again in a journey. */
+export class Household {
+  private process: ChildProcess | null = null;
+  private readonly data = join(mkdtempSync(join(tmpdir(), 'crustallum-e2e-')), 'kitchen.sqlite');
+  private port = 0;
+
+  constructor(private readonly demo: boolean) {}
+
+  get url(): string {
+    return `http://127.0.0.1:${this.port}`;
+  }
+
+  async start(): Promise<void> {
+    this.port ||= await freePort();
+    const args = [
+      join(root, 'server/dist/main.js'),
+      '--port',
+      String(this.port),
+      '--data',
+      this.data,
+      '--web',
+      join(root, 'web/dist'),
+    ];
+    if (this.demo) args.push('--household', join(root, 'demo/lanternSupper.mjs'));
+    this.process = spawn(process.execPath, args, { stdio: 'ignore' });
+    await expect
+      .poll(
+        () =>
+          fetch(`${this.url}/api/health`).then(
+            (r) => r.ok,
+            () => false,
+          ),
+        { timeout: 30_000 },
+      )
+      .toBe(true);
+  }
+
+  async stop(): Promise<void> {
+    const running = this.process;
+    this.process = null;
+    if (!running || running.exitCode !== null) return;
+    await new Promise<void>((resolve) => {
+      running.once('exit', () => resolve());
+      running.kill('SIGTERM');
+    });
+  }
+
+  /** Address of a station of an item of the only bake. */
+  async station(item: number, station: string): Promise<string> {
+    const bakes = (await (await fetch(`${this.url}/api/bakes`)).json()) as { id: string }[];
+    const bake = (await (await fetch(`${this.url}/api/bakes/${bakes[0]?.id}`)).json()) as {
+      id: string;
+      items: { id: string }[];
+    };
+    return `${this.url}/bakes/${bake.id}/${bake.items[item]?.id}/${station}`;
+  }
+}
+
+export const test = base.extend<{ supper: Household; empty: Household }>({
+  supper: async ({}, use) => {
+    const household = new Household(true);
+    await household.start();
+    await use(household);
+    await household.stop();
+  },
+  empty: async ({}, use) => {
+    const household = new Household(false);
+    await household.start();
+    await use(household);
+    await household.stop();
+  },
+});
+
+/** No serious fault that axe can find on the page as it stands. */
+export async function accessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  const serious = violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
+  expect(
+    serious.map(
+      (v) =>
+        `${v.id}: ${v.nodes
+          .map((n) => n.target.join(' '))
+          .slice(0, 3)
+          .join(', ')}`,
+    ),
+  ).toEqual([]);
+}
+
+export { expect };

@@ -1,0 +1,74 @@
+import { accessible, expect, test } from '../household';
+
+test('a run goes on through reload, server loss and no network, and ends in the log', async ({ page, supper }) => {
+  await page.goto(`${supper.url}/bench`);
+  await page.getByRole('button', { name: 'Begin now' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Weigh for Lantern pies');
+  await accessible(page);
+
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Mix');
+  await page.getByRole('button', { name: 'It holds, next' }).click();
+  await page.getByRole('button', { name: 'In the cold, next' }).click();
+  await expect(page.getByRole('list', { name: 'Timers' })).toContainText('rest, Lantern pies');
+  const left = page.getByRole('region', { name: 'Minutes left before the fat is too soft' });
+  await expect(left).toContainText('it cracks under 10°');
+  await left.getByRole('button', { name: 'To the cold' }).click();
+  await expect(left.getByRole('timer')).toBeVisible();
+  await page.keyboard.press('c');
+  await expect(left).toContainText('let it stand');
+  await page.keyboard.press('Backspace');
+  await expect(page.getByRole('list', { name: 'Timers' })).toHaveCount(0);
+  await page.keyboard.press('Space');
+
+  await supper.stop();
+  await page.keyboard.press('Space');
+  const call = await page.getByRole('heading', { level: 1 }).innerText();
+  await page.reload();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(call);
+  await page.keyboard.press('Space');
+
+  await supper.start();
+  const heading = page.getByRole('heading', { level: 1 });
+  const done = page.getByRole('button', { name: 'To the log' });
+  for (let i = 0; i < 80 && !(await done.isVisible()); i++) {
+    const next = page.locator('.bench-main');
+    await next.click();
+    await page.waitForTimeout(50);
+  }
+  await expect(heading).toHaveText('All is done');
+  await page.getByRole('button', { name: 'To the log' }).click();
+
+  await expect(page.getByText('Planned, and as it ran')).toBeVisible();
+  await page.getByRole('radio', { name: 'pale' }).first().click();
+  await page.getByRole('button', { name: 'more: Leaked' }).click();
+  await page.getByRole('textbox', { name: 'A note' }).fill('Flatter than in October.');
+  await accessible(page);
+  await page.getByRole('button', { name: 'Keep this entry' }).click();
+  await expect(page.getByRole('button', { name: 'Kept' })).toBeVisible();
+
+  await page.goto(`${supper.url}/log`);
+  await page.getByRole('link', { name: /Lantern pies/ }).click();
+  await expect(page.getByRole('textbox', { name: 'A note' })).toHaveValue('Flatter than in October.');
+  await expect(page.getByRole('img', { name: /as it came out/ })).toBeVisible();
+
+  await expect
+    .poll(async () => {
+      const run = (await (await fetch(`${supper.url}/api/runs/current`)).json()) as { run: unknown };
+      return run.run;
+    })
+    .toBeNull();
+});
+
+test('several timers run at once and pieces are counted', async ({ page, supper }) => {
+  await page.goto(`${supper.url}/bench`);
+  await page.getByRole('button', { name: 'Begin now' }).click();
+  for (let i = 0; i < 40; i++) {
+    if (await page.getByRole('button', { name: /One more done/ }).isVisible()) break;
+    await page.keyboard.press('Space');
+    await page.waitForTimeout(60);
+  }
+  await page.getByRole('button', { name: /One more done/ }).click();
+  await expect(page.getByRole('button', { name: /One more done: 1 of/ })).toBeVisible();
+  expect(await page.getByRole('list', { name: 'Timers' }).getByRole('listitem').count()).toBeGreaterThan(1);
+});

@@ -1,0 +1,76 @@
+import { accessible, expect, test } from '../household';
+
+test('from nothing: the empty day asks what is for the table, and when', async ({ page, empty }) => {
+  await page.goto(empty.url);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('What is for the table, and when?');
+  await expect(page.getByRole('figure', { name: 'The Cold Line' })).toContainText('nothing to keep cold yet');
+  await accessible(page);
+  await page.getByLabel('day and time at the table').fill('2020-01-01T18:30');
+  await expect(page.getByText('That moment has passed')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Hand pies' })).toBeDisabled();
+});
+
+for (const [press, pastry] of [
+  ['Hand pies', 'shortcrust'],
+  ['Pot pies', 'rough puff'],
+  ['A filo tray', 'filo'],
+] as const) {
+  test(`a new day of ${press.toLowerCase()} is worked out at all eight stations`, async ({ page, empty }) => {
+    await page.goto(empty.url);
+    await page.getByRole('button', { name: 'one mouth more' }).click();
+    await page.getByRole('button', { name: press, exact: true }).click();
+    await expect(page).toHaveURL(/brief$/);
+    await expect(page.getByText(pastry).first()).toBeVisible();
+    for (const key of ['2', '3', '4', '5', '6', '7', '8']) {
+      await page.locator('body').press(key);
+      await expect(page.locator('.because-word').first()).toBeVisible();
+      await expect(page.locator('main svg').first()).toBeVisible();
+    }
+    await page.goto(empty.url);
+    await expect(page.getByRole('heading', { level: 1 })).toContainText(' at ');
+  });
+}
+
+test('hand pies become rough puff by one pick, and everything follows', async ({ page, empty }) => {
+  await page.goto(empty.url);
+  await page.getByRole('button', { name: 'Hand pies', exact: true }).click();
+  await page.getByRole('link', { name: 'Dough' }).click();
+  await page.getByRole('radio', { name: 'rough puff' }).click();
+  await expect(page.getByRole('link', { name: 'Folds' })).toBeVisible();
+  await page.getByRole('link', { name: 'Folds' }).click();
+  await expect(page.getByText('Leaves of fat')).toBeVisible();
+});
+
+test('a dish added to the day and taken off again can be put back', async ({ page, empty }) => {
+  await page.goto(empty.url);
+  await page.getByRole('button', { name: 'Hand pies', exact: true }).click();
+  await page.getByRole('button', { name: 'another dish' }).click();
+  await page.getByRole('menuitem', { name: 'A coil' }).click();
+  await expect(page.getByRole('button', { name: 'A coil', exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Take A coil off the day' }).click();
+  await expect(page.getByRole('button', { name: 'A coil', exact: true })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  await expect(page.getByRole('button', { name: 'A coil', exact: true })).toBeVisible();
+});
+
+test('the larder is filled, found, changed and emptied with a way back; the kitchen says what it allows', async ({
+  page,
+  empty,
+}) => {
+  await page.goto(`${empty.url}/larder`);
+  await expect(page.getByText('The larder is empty.')).toBeVisible();
+  await page.getByLabel('Find in the larder').fill('Lemons');
+  await page.getByRole('button', { name: 'Put in Lemons' }).click();
+  await page.getByRole('textbox', { name: 'There is' }).fill('240');
+  await expect(page.getByRole('button', { name: /Lemons 240 g H/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Take it out' }).click();
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  await expect(page.getByRole('button', { name: /Lemons 240 g H/ })).toBeVisible();
+  await accessible(page);
+  await page.getByRole('radio', { name: 'kitchen' }).click();
+  await page.getByLabel('Kitchen (°C)').fill('99');
+  await expect(page.getByRole('alert')).toContainText('5 to 40 °C');
+  await page.getByLabel('Kitchen (°C)').fill('23');
+  await page.getByRole('button', { name: 'Keep the kitchen so' }).click();
+  await expect(page.getByRole('button', { name: 'The kitchen is kept' })).toBeVisible();
+});

@@ -1,0 +1,28 @@
+import { defineConfig } from '@playwright/test';
+import { join } from 'node:path';
+
+const root = join(__dirname, '..');
+
+/** The real interface in Debian's Chromium, against the real server with a data file of its own for each worker of a run. */
+export default defineConfig({
+  testDir: './journeys',
+  outputDir: join(root, 'test-results'),
+  timeout: 60_000,
+  expect: { timeout: 15_000 },
+  fullyParallel: false,
+  workers: 1,
+  retries: process.env['CI'] ? 1 : 0,
+  reporter: [
+    ['line'],
+    ['json', { outputFile: process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ?? join(root, 'test-results', 'e2e.json') }],
+  ],
+  use: {
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    reducedMotion: 'reduce',
+    launchOptions: {
+      executablePath: process.env['CHROMIUM_PATH'] ?? '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu'],
+    },
+  },
+});

@@ -1,0 +1,85 @@
+/** One current picture of each main view, from the demo data, at 1280x800 in day light: docs/screenshots. */
+import { mkdtempSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { buildIfStale, root } from './project.mjs';
+
+if (!buildIfStale()) process.exit(1);
+const require = createRequire(import.meta.url);
+const { chromium } = require('@playwright/test');
+const { createApp } = require(join(root, 'server/dist/app/createApp.js'));
+const { ImportService } = require(join(root, 'server/dist/exchange/exchange.module.js'));
+
+const app = await createApp({
+  dataFile: join(mkdtempSync(join(tmpdir(), 'crustallum-shots-')), 'demo.sqlite'),
+  webFolder: join(root, 'web/dist'),
+  quiet: true,
+});
+await app.get(ImportService, { strict: false }).household(await import(join(root, 'demo/lanternSupper.mjs')));
+await app.listen(0, '127.0.0.1');
+const url = (await app.getUrl()).replace('[::1]', '127.0.0.1');
+const [{ id }] = await (await fetch(`${url}/api/bakes`)).json();
+const { items } = await (await fetch(`${url}/api/bakes/${id}`)).json();
+
+const browser = await chromium.launch({
+  executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu'],
+});
+const context = await browser.newContext({
+  viewport: { width: 1280, height: 800 },
+  reducedMotion: 'reduce',
+  locale: 'en-GB',
+});
+await context.addInitScript(() => localStorage.setItem('crustallum.light', 'day'));
+await context.clock.install({ time: new Date('2026-12-12T09:12:00') });
+const page = await context.newPage();
+const station = (item, name) => `/bakes/${id}/${items[item].id}/${name}`;
+const views = [
+  ['today', '/'],
+  ['brief', station(0, 'brief')],
+  ['dough', station(0, 'dough')],
+  ['folds', station(0, 'folds')],
+  ['crumb', station(1, 'folds')],
+  ['leaves', station(2, 'folds')],
+  ['filling', station(1, 'filling')],
+  ['cut', station(0, 'cut')],
+  ['seal', station(0, 'seal')],
+  ['oven', station(1, 'oven')],
+  ['clock', station(0, 'clock')],
+  ['larder', '/larder'],
+  ['log', '/log'],
+];
+const shoot = (name) => page.screenshot({ path: join(root, 'docs/screenshots', `${name}.png`) });
+const settle = async (ms) => {
+  for (let t = 0; t < ms; t += 100) {
+    await context.clock.runFor(100);
+    await new Promise((resolve) => setTimeout(resolve, 60));
+  }
+};
+// some edges are settled, so that the rim shows its crimp
+for (const name of ['brief', 'dough', 'folds']) {
+  await page.goto(url + station(0, name));
+  await settle(2000);
+  await page.getByRole('button', { name: /^Settle the/ }).click();
+  await settle(900);
+}
+for (const [name, path] of views) {
+  await page.goto(url + path);
+  await settle(3000);
+  await shoot(name);
+}
+await page.goto(`${url}/bench`);
+await settle(2000);
+await page.getByRole('button', { name: 'Begin now' }).click();
+for (let i = 0; i < 3; i++) {
+  await settle(300);
+  await page.keyboard.press('Space');
+}
+await settle(400);
+await context.clock.fastForward(6 * 60_000);
+await settle(1500);
+await shoot('bench');
+await browser.close();
+await app.close();
+console.log(`${views.length + 1} pictures in docs/screenshots`);

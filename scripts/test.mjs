@@ -1,0 +1,70 @@
+/** `npm test`: install what is missing, then format, lint, types, unit tests, build, size and journeys; ends with the count alone. */
+import { spawnSync } from 'node:child_process';
+import { existsSync, mkdtempSync, readFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { buildIfStale, installIfMissing, runTool } from './project.mjs';
+
+const results = mkdtempSync(join(tmpdir(), 'crustallum-test-'));
+let passed = 0;
+let failed = 0;
+
+/** A whole-tree check counts as one. */
+function check(name, ok) {
+  console.log(`${ok ? 'ok  ' : 'FAIL'}  ${name}`);
+  ok ? passed++ : failed++;
+  return ok;
+}
+function end() {
+  console.log(`${passed} passed, ${failed} failed`);
+  process.exit(failed ? 1 : 0);
+}
+const json = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null);
+
+/** Debian's Chromium, or another by CHROMIUM_PATH; installed when we may, else said exactly. */
+function chromium() {
+  const path = process.env.CHROMIUM_PATH ?? '/usr/bin/chromium';
+  if (existsSync(path)) return true;
+  const may = process.getuid?.() === 0 && existsSync('/usr/bin/apt-get');
+  if (may) {
+    console.log('Installing Chromium …');
+    const quiet = {
+      stdio: ['ignore', 'ignore', 'inherit'],
+      env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+    };
+    spawnSync('apt-get', ['update', '-qq'], quiet);
+    spawnSync('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], quiet);
+    if (existsSync(path)) return true;
+  }
+  console.error(
+    `Chromium is needed for the journeys. Install it (Debian: sudo apt-get install chromium) or set CHROMIUM_PATH to a Chromium; looked for ${path}.`,
+  );
+  return false;
+}
+
+if (!check('packages', installIfMissing())) end();
+check('format', runTool('prettier', ['--check', '.', '--log-level', 'warn']) === 0);
+check('build of core and server', buildIfStale({ web: false }));
+check('types of the web and the journeys', runTool('tsc', ['-p', 'web']) === 0 && runTool('tsc', ['-p', 'e2e']) === 0);
+check('lint and import table', runTool('eslint', ['.', '--max-warnings', '0']) === 0);
+
+const unitFile = join(results, 'unit.json');
+runTool('jest', ['--ci', '--silent', '--json', `--outputFile=${unitFile}`]);
+const unit = json(unitFile);
+passed += unit?.numPassedTests ?? 0;
+failed += unit ? unit.numFailedTests + unit.numRuntimeErrorTestSuites : 1;
+
+if (check('build of the web', buildIfStale())) {
+  check('size of the first load', runTool('size-limit', []) === 0);
+  if (check('Chromium', chromium())) {
+    const e2eFile = join(results, 'e2e.json');
+    runTool('playwright', ['test', '-c', 'e2e/playwright.config.ts'], {
+      env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_NAME: e2eFile },
+    });
+    const e2e = json(e2eFile);
+    passed += (e2e?.stats.expected ?? 0) + (e2e?.stats.flaky ?? 0);
+    failed += e2e ? e2e.stats.unexpected : 1;
+  }
+}
+console.log(`unit tests: ${unit?.numPassedTests ?? 0} passed of ${unit?.numTotalTests ?? 0}`);
+end();
