@@ -1,7 +1,10 @@
 import { stations, type Station } from '@crustallum/core/plan/figure';
+import { ChevronDown } from 'lucide-react';
+import { DropdownMenu } from 'radix-ui';
 import { useEffect, useRef } from 'react';
-import { NavLink, useLocation } from 'react-router';
+import { NavLink, useLocation, useNavigate } from 'react-router';
 import { useAppSelector } from '../store/store';
+import { useNarrow } from '../ui/useWidth';
 import { stationWord } from '../wording/words';
 import { useItem } from './useItem';
 
@@ -18,16 +21,51 @@ const Crimp = () => (
   </svg>
 );
 
+const places = [
+  ['/bench', 'Bench'],
+  ['/log', 'Log'],
+  ['/larder', 'Larder'],
+] as const;
+
+/** On narrow screens Bench and the places stand behind the mark's arrow. */
+function PlacesMenu() {
+  const navigate = useNavigate();
+  return (
+    <DropdownMenu.Root>
+      <DropdownMenu.Trigger className="key" aria-label="Places">
+        <ChevronDown size={22} aria-hidden="true" />
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content className="slip" align="start" style={{ padding: 6 }}>
+          {[['/', 'Today'] as const, ...places].map(([to, word]) => (
+            <DropdownMenu.Item
+              key={to}
+              className="flex min-h-12 min-w-40 cursor-pointer items-center rounded px-3 outline-none data-[highlighted]:bg-slab"
+              style={{ fontSize: 18 }}
+              onSelect={() => void navigate(to)}
+            >
+              {word}
+            </DropdownMenu.Item>
+          ))}
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  );
+}
+
 /** The top edge: the mark, the eight stations in order, the places. Crimped under what is settled. */
 export function Rim() {
   const { item } = useItem();
   const bakeId = useAppSelector((s) => s.desk.bakeId);
   const { pathname } = useLocation();
   const pastry = item?.document.dough.pastry;
+  const narrow = useNarrow();
   const edge = useRef<HTMLElement>(null);
   useEffect(() => {
-    edge.current?.querySelector('[aria-current="page"]')?.scrollIntoView({ inline: 'center', block: 'nearest' });
-  }, [pathname]);
+    const here = edge.current?.querySelector<HTMLElement>('.stations [aria-current="page"]');
+    const row = here?.parentElement;
+    if (row) row.scrollLeft = here.offsetLeft - row.offsetLeft - (row.clientWidth - here.offsetWidth) / 2;
+  }, [pathname, narrow, item?.id]);
   const to = (station: Station) => (item && bakeId ? `/bakes/${bakeId}/${item.id}/${station}` : '/');
   const here = (station: Station) => pathname.endsWith(`/${station}`);
   return (
@@ -36,6 +74,7 @@ export function Rim() {
         <img src="/mark.svg" width="32" height="32" alt="" />
         <span>Crustallum</span>
       </NavLink>
+      {narrow && <PlacesMenu />}
       <nav className="stations" aria-label="Stations">
         {stations.map((station) => {
           const settled = item?.settled.includes(station) ?? false;
@@ -60,17 +99,15 @@ export function Rim() {
           );
         })}
       </nav>
-      <nav className="places" aria-label="Places">
-        <NavLink to="/bench" className="go">
-          Bench
-        </NavLink>
-        <NavLink to="/log" className={({ isActive }) => (isActive ? 'here' : '')}>
-          Log
-        </NavLink>
-        <NavLink to="/larder" className={({ isActive }) => (isActive ? 'here' : '')}>
-          Larder
-        </NavLink>
-      </nav>
+      {!narrow && (
+        <nav className="places" aria-label="Places">
+          {places.map(([to, word]) => (
+            <NavLink key={to} to={to} className={({ isActive }) => (to === '/bench' ? 'go' : isActive ? 'here' : '')}>
+              {word}
+            </NavLink>
+          ))}
+        </nav>
+      )}
     </header>
   );
 }

@@ -7,11 +7,12 @@ import { useOpenBake } from '../app/useOpenBake';
 import { ColdLine } from '../coldline/ColdLine';
 import { Hatches } from '../drawings/Hatches';
 import { useAppSelector } from '../store/store';
+import { useNarrow, usePhone } from '../ui/useWidth';
 import { clock, momentAt, span, timer } from '../wording/numbers';
 import { callOf, stepWord } from '../wording/steps';
 import { StepDrawing } from './StepDrawing';
 import { isWait, type BenchEventType, type BenchRun, type BenchState, type RunPlan } from './run';
-import { LeftPanel } from './LeftPanel';
+import { ColdPresses, LeftPanel } from './LeftPanel';
 import { Timers } from './Timers';
 import { useBench } from './useBench';
 import { useCure } from './useCure';
@@ -110,6 +111,8 @@ function Running({
   say: (type: BenchEventType, data?: Record<string, unknown>) => Promise<void>;
 }) {
   const now = useNow(1000).getTime();
+  const phone = usePhone();
+  const narrow = useNarrow();
   const navigate = useNavigate();
   const { steps, items } = run.plan;
   const step = steps[state.index];
@@ -157,6 +160,16 @@ function Running({
   const stretch = step && item ? item.line.stretches.find((s) => s.stepId === step.id) : undefined;
   const benchStep = step !== undefined && !isWait(step);
   const upcoming = steps[state.index + 1];
+  const isQuiet = quiet === state.index;
+  const coldPresses = warmth && (
+    <ColdPresses
+      leaf={item?.line.medium === 'leaf'}
+      inCold={state.cold !== null}
+      tooWarm={warmth.feel === 'warm' && !isQuiet}
+      toCold={toCold}
+      onQuiet={() => setQuiet(state.index)}
+    />
+  );
   return (
     <main className="bench">
       <section className="bench-now">
@@ -172,41 +185,44 @@ function Running({
             <strong>Take care.</strong> {words.caution}
           </p>
         )}
-        {step && !done && state.timers.length <= mostTimersBesideDrawing && <StepDrawing step={step} />}
+        {step && !done && !phone && state.timers.length <= mostTimersBesideDrawing && <StepDrawing step={step} />}
         <Timers state={state} run={run} now={now} onStop={(stepIndex) => void say('timerStop', { stepIndex })} />
       </section>
-      <section className="bench-press">
+      <section className="bench-running">
         {step && !done && (
-          <div>
+          <>
             <div className="bench-label">{benchStep ? 'running' : 'planned'}</div>
             <div className="bench-far">{benchStep ? timer(running * 60) : span(step.minutes)}</div>
-            <div style={{ fontSize: 20 }}>
+            <div className="bench-of">
               {benchStep
                 ? `of ${span(step.minutes)}`
                 : `at ${clock(momentAt(run.plan.serveAt, step.startMin))} by plan`}
               {item ? ` · ${item.document.title}` : ''}
             </div>
-          </div>
+          </>
         )}
-        <div className="bench-presses">
-          {benchStep && step.pieces > 1 && state.pieces < step.pieces && (
-            <button type="button" className="press quiet bench-side" onClick={() => void say('piece', { by: 1 })}>
-              One more done: {state.pieces} of {step.pieces}
-            </button>
-          )}
-          <button type="button" className="press bench-main" onClick={next}>
-            {done ? 'To the log' : words?.press}
+      </section>
+      <section className="bench-presses">
+        {benchStep && step.pieces > 1 && state.pieces < step.pieces && (
+          <button type="button" className="press quiet bench-side" onClick={() => void say('piece', { by: 1 })}>
+            One more done: {state.pieces} of {step.pieces}
           </button>
-          <div className="flex gap-3">
-            <button type="button" className="press quiet bench-side flex-1" disabled={state.index === 0} onClick={back}>
-              Back
-            </button>
-            <Link to="/" className="press quiet bench-side flex-1">
-              Leave the bench
-            </Link>
-          </div>
+        )}
+        <button type="button" className="press bench-main" onClick={next}>
+          {done ? 'To the log' : words?.press}
+        </button>
+        <div className="bench-row">
+          {narrow && coldPresses}
+          <button type="button" className="press quiet bench-side" disabled={state.index === 0} onClick={back}>
+            Back
+          </button>
+          <Link to="/" className="press quiet bench-side">
+            <span>
+              Leave<span className="bench-which"> the bench</span>
+            </span>
+          </Link>
         </div>
-        <p style={{ fontSize: 20, margin: 0 }}>
+        <p className="bench-next">
           {upcoming ? (
             <>
               Next: <strong>{stepWord(upcoming)}</strong>, {items[upcoming.itemIndex]?.document.title}
@@ -216,16 +232,9 @@ function Running({
           )}
         </p>
       </section>
-      <LeftPanel
-        run={run}
-        state={state}
-        warmth={warmth}
-        cure={cure}
-        quiet={quiet === state.index}
-        now={now}
-        toCold={toCold}
-        onQuiet={() => setQuiet(state.index)}
-      />
+      <LeftPanel run={run} state={state} warmth={warmth} cure={cure} quiet={isQuiet} now={now}>
+        {!narrow && coldPresses}
+      </LeftPanel>
       {item && (
         <div className="bench-line">
           <ColdLine
@@ -234,7 +243,9 @@ function Running({
             serveAt={run.plan.serveAt}
             hereStep={step?.id}
             live={
-              stretch && step ? { stepId: step.id, minutes: Math.min(warmth?.minute ?? running, step.minutes) } : null
+              stretch && step
+                ? { stepId: step.id, minutes: Math.min(warmth?.minute ?? running, step.minutes), value: warmth?.value }
+                : null
             }
             height={190}
           />
@@ -245,7 +256,7 @@ function Running({
 }
 
 function Pieces({ step, done }: { step: TimedStep | undefined; done: number }) {
-  if (!step || step.pieces < 2 || step.pieces > 60) return <div style={{ height: 34 }} />;
+  if (!step || step.pieces < 2 || step.pieces > 60) return <div className="bench-no-pieces" />;
   return (
     <svg
       width="100%"

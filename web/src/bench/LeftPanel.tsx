@@ -1,5 +1,5 @@
 import type { Cure } from '@crustallum/core/plan/cure';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, type ReactNode } from 'react';
 import { Because } from '../ui/Because';
 import { clock, degrees, plain, span, timer, until } from '../wording/numbers';
 import type { BenchRun, BenchState } from './run';
@@ -13,14 +13,14 @@ interface Props {
   cure: Cure | null;
   quiet: boolean;
   now: number;
-  toCold: () => void;
-  onQuiet: () => void;
+  /** The presses that belong to it, where they stand beside it. */
+  children?: ReactNode;
 }
 
 const againMs = 20_000;
 
 /** The minutes left before the fat is too soft (or the leaf too dry), and the way back when there are none. */
-export function LeftPanel({ run, state, warmth, cure, quiet, now, toCold, onQuiet }: Props) {
+export function LeftPanel({ run, state, warmth, cure, quiet, now, children }: Props) {
   useKnocks(warmth, quiet, state.index);
   if (!warmth) {
     return (
@@ -58,7 +58,8 @@ export function LeftPanel({ run, state, warmth, cure, quiet, now, toCold, onQuie
         <>
           <div className="bench-label">let it stand</div>
           <div className="bench-farther">
-            {plain(Math.max(1, standMin), 0)} <small>min</small>
+            {plain(Math.max(1, standMin), 0)}
+            <small> min</small>
           </div>
           <Because>it cracks under {plain(line?.band.low ?? 0, 0)}°</Because>
         </>
@@ -66,7 +67,8 @@ export function LeftPanel({ run, state, warmth, cure, quiet, now, toCold, onQuie
         <>
           <div className="bench-label">{leftMin < 0 ? 'past the band by' : 'left at the bench'}</div>
           <div className="bench-farther" style={leftMin >= 0 && leftMin < 3 ? { fontWeight: 700 } : undefined}>
-            {plain(Math.abs(leftMin), 0)} <small>min</small>
+            {plain(Math.abs(leftMin), 0)}
+            <small> min</small>
           </div>
           <p className="sr-alert" role={leftMin < 0 ? 'alert' : undefined}>
             {leftMin < 0 ? cureWords(cure, leaf) : leftMin < 3 ? 'Close to too soft.' : ''}
@@ -78,21 +80,36 @@ export function LeftPanel({ run, state, warmth, cure, quiet, now, toCold, onQuie
           </Because>
         </>
       )}
-      <div style={{ marginTop: 14, borderTop: '2px solid currentColor', paddingTop: 10 }}>
+      <div className="bench-fat">
         <div className="bench-label">{leaf ? 'the leaf, by reckoning' : 'the fat, by reckoning'}</div>
-        <div style={{ fontSize: 56, fontWeight: 620, lineHeight: 1 }}>{written}</div>
+        <div className="bench-degrees">{written}</div>
       </div>
-      <button type="button" className="press quiet bench-side" onClick={toCold}>
-        {leaf ? (cold ? 'Uncover' : 'Cover') : cold ? 'Out of the cold' : 'To the cold'}
-      </button>
-      {feel === 'warm' && !quiet && (
-        <button type="button" className="press quiet bench-side" onClick={onQuiet}>
-          Quiet
-        </button>
-      )}
+      {children}
     </section>
   );
 }
+
+interface PressesProps {
+  leaf: boolean;
+  inCold: boolean;
+  tooWarm: boolean;
+  toCold: () => void;
+  onQuiet: () => void;
+}
+
+/** To the cold and out of it again (for leaves: under the cloth); and quiet, while it calls. */
+export const ColdPresses = ({ leaf, inCold, tooWarm, toCold, onQuiet }: PressesProps) => (
+  <>
+    <button type="button" className="press quiet bench-side" onClick={toCold}>
+      {leaf ? (inCold ? 'Uncover' : 'Cover') : inCold ? 'Out of the cold' : 'To the cold'}
+    </button>
+    {tooWarm && (
+      <button type="button" className="press quiet bench-side" onClick={onQuiet}>
+        Quiet
+      </button>
+    )}
+  </>
+);
 
 /** What puts it right, in one sentence, with the range of the reckoning. */
 function cureWords(cure: Cure | null, leaf: boolean): string {

@@ -1,13 +1,13 @@
-import type { ColdLine as Line } from '@crustallum/core/plan/coldLine';
+import type { ColdLine as Line, Stretch } from '@crustallum/core/plan/coldLine';
 import type { TimedStep } from '@crustallum/core/plan/steps';
 import { line as path } from 'd3-shape';
 import { ChevronDown, ChevronUp } from 'lucide-react';
 import { memo, useId, useMemo, useState } from 'react';
 import { Because } from '../ui/Because';
-import { useMedia, useWidth } from '../ui/useWidth';
+import { useNarrow, usePhone, useWidth } from '../ui/useWidth';
 import { clock, plain, span } from '../wording/numbers';
 import { stepWord } from '../wording/steps';
-import { layStretches, lineScale, linePieces, valueAt, xAt } from './layout';
+import { aroundFocus, layStretches, lineScale, linePieces, valueAt, xAt } from './layout';
 import { needles, sweat } from './textures';
 
 interface Props {
@@ -19,11 +19,13 @@ interface Props {
   here?: readonly string[];
   /** Or just one step, by its id. */
   hereStep?: string;
-  /** At the bench: the step in hand and the minutes it has run. */
-  live?: { stepId: string; minutes: number } | null;
+  /** At the bench: the step in hand, the minutes it has run, and the value reckoned now where it has run over. */
+  live?: { stepId: string; minutes: number; value?: number | undefined } | null;
   reading?: React.ReactNode;
   height?: number;
 }
+
+const nowhere: readonly string[] = [];
 
 const draw = path<[number, number]>();
 
@@ -32,7 +34,7 @@ export const ColdLine = memo(function ColdLine({
   line,
   steps,
   serveAt,
-  here = [],
+  here = nowhere,
   hereStep,
   live,
   reading,
@@ -40,13 +42,21 @@ export const ColdLine = memo(function ColdLine({
 }: Props) {
   const [ref, boxWidth] = useWidth<HTMLDivElement>(1000);
   const [raised, setRaised] = useState(false);
-  const narrow = useMedia('(max-width: 899px)');
+  const narrow = useNarrow();
+  const phone = usePhone();
   const id = useId();
-  const tall = raised ? 420 : narrow ? Math.min(104, height) : height;
+  // the strip's height on a phone counts the reading above it: 104 at rest, 132 at the bench
+  const tall = raised ? 420 : phone ? (live === undefined ? 76 : 100) : narrow ? 136 : height;
   const width = Math.max(220, boxWidth - (narrow ? 64 : 104));
-  const plot = tall - 46;
+  const plot = tall - (phone && !raised ? 26 : 46);
   const held = useMemo(() => new Map(steps.map((s) => [s.id, s.minutes])), [steps]);
-  const laid = useMemo(() => (line ? layStretches(line, width, held) : []), [line, width, held]);
+  const laid = useMemo(() => {
+    if (!line) return [];
+    const tightest = line.tightestStepId;
+    const inFocus = (s: Stretch) =>
+      hereStep ? s.stepId === hereStep : here.length ? here.includes(s.code) : s.stepId === tightest;
+    return layStretches(phone && !raised ? aroundFocus(line, inFocus) : line, width, held);
+  }, [line, width, held, phone, raised, here, hereStep]);
   const scale = useMemo(() => (line ? lineScale(line, plot) : null), [line, plot]);
   const points = useMemo(() => (scale ? linePieces(laid, scale) : []), [laid, scale]);
   const leaf = line?.medium === 'leaf';
@@ -61,7 +71,7 @@ export const ColdLine = memo(function ColdLine({
       : null;
   const now = live ? laid.find((s) => s.stepId === live.stepId) : undefined;
   const nowX = now && live ? xAt(now, live.minutes) : null;
-  const nowValue = now && live ? valueAt(now, live.minutes) : null;
+  const nowValue = now && live ? (live.value ?? valueAt(now, live.minutes)) : null;
   const bandFill = leaf ? 'var(--color-leaf-lit)' : `url(#band${id})`;
   const clips = [
     ['above', 0, scale.bandTop, leaf ? 'var(--color-water-lit)' : 'var(--color-rhubarb-lit)'],
@@ -267,12 +277,14 @@ export const ColdLine = memo(function ColdLine({
                 {plain(line.band.high, 0)}
                 {leaf ? ' %' : '°'}
               </text>
-              <text
-                y={(scale.bandTop + scale.bandBottom) / 2 + 5}
-                style={{ fill: leaf ? 'var(--color-leaf-lit)' : 'var(--color-butter)' }}
-              >
-                {leaf ? 'bends' : 'works'}
-              </text>
+              {tall > 110 && (
+                <text
+                  y={(scale.bandTop + scale.bandBottom) / 2 + 5}
+                  style={{ fill: leaf ? 'var(--color-leaf-lit)' : 'var(--color-butter)' }}
+                >
+                  {leaf ? 'bends' : 'works'}
+                </text>
+              )}
               <text
                 y={scale.bandBottom + 6}
                 style={{ fill: leaf ? 'var(--color-chalk)' : 'var(--color-frost-lit)', fontWeight: 640 }}

@@ -14,6 +14,20 @@ const pleatPxAMinute = 0.26;
 const bare = (s: Stretch, minutes: number): number =>
   s.kind === 'bench' ? benchPxAMinute * minutes : pleatPx + pleatPxAMinute * minutes;
 
+/** On a phone: the stretches in focus with one bench stretch either side, and the cold between. */
+export function aroundFocus(line: ColdLine, inFocus: (s: Stretch) => boolean): ColdLine {
+  const { stretches } = line;
+  const first = stretches.findIndex(inFocus);
+  if (first < 0) return line;
+  const last = stretches.findLastIndex(inFocus);
+  const benchFrom = (i: number, step: 1 | -1): number => {
+    let at = i + step;
+    while (stretches[at]?.kind === 'cold') at += step;
+    return stretches[at] ? at : i;
+  };
+  return { ...line, stretches: stretches.slice(benchFrom(first, -1), benchFrom(last, 1) + 1) };
+}
+
 /** Lays the stretches over a width; `held` replaces the minutes of steps that the Clock lets stand longer. */
 export function layStretches(
   line: ColdLine,

@@ -3,6 +3,7 @@ import { useItem } from '../app/useItem';
 import { useToolsQuery } from '../store/api';
 import { Measure } from '../drawings/Measure';
 import { Choice } from '../ui/Choice';
+import { usePhone } from '../ui/useWidth';
 import { plain } from '../wording/numbers';
 import { Drawing } from './Drawing';
 import { Held } from './Held';
@@ -100,40 +101,43 @@ const cm = (mm: number) => plain(mm / 10, 1);
 
 /** The sheet to scale with its nested rounds in cutting order, trim line and rulers; later rolls at one small scale below. */
 function DiscSheet({ cut, cutter, trimMm }: { cut: CutPlan; cutter: boolean; trimMm: number }) {
+  const phone = usePhone();
   const first = cut.generations[0];
   if (!first) return null;
   const { sheet } = first;
   const [w0, h0] = sheet.shape === 'round' ? [sheet.d, sheet.d] : [sheet.w, sheet.shape === 'rect' ? sheet.h : sheet.w];
   const turned = h0 > w0;
   const [sw, sh] = turned ? [h0, w0] : [w0, h0];
-  const px = Math.min(430 / sw, 330 / sh);
-  const [x0, y0] = [100, 76];
+  const [px, x0, y0] = phone ? [Math.min(318 / sw, 300 / sh), 40, 60] : [Math.min(430 / sw, 330 / sh), 100, 76];
   const put = ([x, y]: [number, number]): [number, number] =>
     turned ? [x0 + y * px, y0 + x * px] : [x0 + x * px, y0 + (h0 - y) * px];
   const ordered = [...first.layout.centres].map(put).sort((a, b) => Math.round((b[1] - a[1]) / 12) || a[0] - b[0]);
   const shown = Math.ceil(first.n / first.sheets);
   const [right, bottom] = [x0 + sw * px, y0 + sh * px];
   const r = (first.cutter * px) / 2;
+  const aside = Math.min(612, right + 76);
+  const rolls = phone ? { x: 0, across: 2, stepX: 184 } : { x: 180, across: 3, stepX: 170 };
+  const rollsHigh = Math.ceil(cut.generations.length / rolls.across) * 108;
   return (
     <Drawing
-      w={680}
-      h={560}
+      w={phone ? 366 : 680}
+      h={phone ? bottom + 44 + rollsHigh : 560}
       alone
       label={`Sheet of ${cm(sw)} × ${cm(sh)} cm with ${shown} rounds of ${cm(first.cutter)} cm`}
       over={
         <>
           {!cutter && <Held def={fields.cutter} x={46} y={bottom - 24} />}
-          <Held def={fields.trim} x={Math.min(612, right + 76)} y={y0 + 4} word="trim" />
-          <Held def={fields.gap} x={Math.min(612, right + 76)} y={y0 + 62} word="gap" />
-          <Held def={fields.thickness} x={Math.min(612, right + 76)} y={y0 + 152} />
+          <Held def={fields.trim} x={aside} y={y0 + 4} word="trim" />
+          <Held def={fields.gap} x={aside} y={y0 + 62} word="gap" />
+          <Held def={fields.thickness} x={aside} y={y0 + 152} />
           <Held def={fields.reRolls} x={90} y={bottom + 74} word="again" />
         </>
       }
     >
-      <text x="20" y="20" className="b">
+      <text x={phone ? 0 : 20} y="20" className="b">
         {first.sheets > 1 ? `Sheet 1 of ${first.sheets}` : 'The sheet'}, drawn 1 : {plain(10 / px / 2.65, 0)}
       </text>
-      <Measure x1={x0} x2={right} y1={46} y2={46} text={`${cm(sw)} cm`} />
+      <Measure x1={x0} x2={right} y1={y0 - 24} y2={y0 - 24} text={`${cm(sw)} cm`} />
       <Measure x1={x0 - 22} x2={x0 - 22} y1={y0} y2={bottom} text={`${cm(sh)} cm`} />
       {sheet.shape === 'round' ? (
         <circle
@@ -171,25 +175,31 @@ function DiscSheet({ cut, cutter, trimMm }: { cut: CutPlan; cutter: boolean; tri
           </text>
         </g>
       ))}
-      {bottom - y0 > 300 && (
+      {!phone && bottom - y0 > 300 && (
         <>
           <g stroke="var(--color-ink)" fill="none" strokeWidth="2">
-            <path d={`M${Math.min(612, right + 76)} ${y0 + 196}v90m-6-10 6 10 6-10m-12-70 6-10 6 10`} />
+            <path d={`M${aside} ${y0 + 196}v90m-6-10 6 10 6-10m-12-70 6-10 6 10`} />
           </g>
-          <text x={Math.min(612, right + 76)} y={y0 + 306} textAnchor="middle" className="q">
+          <text x={aside} y={y0 + 306} textAnchor="middle" className="q">
             last roll
           </text>
         </>
       )}
-      <line x1="20" x2="660" y1={bottom + 46} y2={bottom + 46} stroke="var(--color-hair)" />
+      <line
+        x1={phone ? 0 : 20}
+        x2={phone ? 366 : 660}
+        y1={bottom + (phone ? 18 : 46)}
+        y2={bottom + (phone ? 18 : 46)}
+        stroke="var(--color-hair)"
+      />
       {cut.generations.map((g, i) => {
         const [gw, gh] =
           g.sheet.shape === 'round'
             ? [g.sheet.d, g.sheet.d]
             : [g.sheet.w, g.sheet.shape === 'rect' ? g.sheet.h : g.sheet.w];
         const k = 0.14;
-        const x = 180 + i * 170;
-        const y = bottom + 62;
+        const x = rolls.x + (i % rolls.across) * rolls.stepX;
+        const y = bottom + (phone ? 38 + Math.floor(i / rolls.across) * 108 : 62);
         return (
           <g key={i}>
             <text x={x} y={y + 4} className="b">
@@ -234,13 +244,16 @@ function wavy(x: number, y: number, w: number, h: number): string {
 
 /** Base and lid blanks of a dish, at one scale. */
 function Blanks({ cut }: { cut: CutPlan }) {
+  const phone = usePhone();
+  const top = phone ? 64 : 90;
   const total = cut.blanks.reduce((sum, b) => sum + b.dims[0] + 40, 0) || 1;
-  const px = Math.min(560 / total, 300 / Math.max(1, ...cut.blanks.map((b) => b.dims[1])));
-  let x = 40;
+  const tallest = Math.max(1, ...cut.blanks.map((b) => b.dims[1]));
+  const px = Math.min((phone ? 340 : 560) / total, 300 / tallest);
+  let x = phone ? 4 : 40;
   return (
     <Drawing
-      w={680}
-      h={560}
+      w={phone ? 366 : 680}
+      h={phone ? top + tallest * px + 34 : 560}
       alone
       label={cut.blanks.map((b) => `${b.kind} ${cm(b.dims[0])} × ${cm(b.dims[1])} cm`).join(', ')}
       over={
@@ -250,19 +263,19 @@ function Blanks({ cut }: { cut: CutPlan }) {
         </>
       }
     >
-      <text x="20" y="20" className="b">
+      <text x={phone ? 0 : 20} y="20" className="b">
         Base and lid, drawn 1 : {plain(10 / px / 2.65, 0)}
       </text>
       {cut.blanks.map((b) => {
         const [w, h] = [b.dims[0] * px, b.dims[1] * px];
         const left = x;
-        x += w + 40;
+        x += w + (phone ? 26 : 40);
         return (
           <g key={b.kind}>
             {b.form === 'rect' ? (
               <rect
                 x={left}
-                y={90}
+                y={top}
                 width={w}
                 height={h}
                 fill="url(#fill-dough)"
@@ -272,7 +285,7 @@ function Blanks({ cut }: { cut: CutPlan }) {
             ) : (
               <ellipse
                 cx={left + w / 2}
-                cy={90 + h / 2}
+                cy={top + h / 2}
                 rx={w / 2}
                 ry={h / 2}
                 fill="url(#fill-dough)"
@@ -280,9 +293,9 @@ function Blanks({ cut }: { cut: CutPlan }) {
                 strokeWidth="2.500"
               />
             )}
-            <Measure x1={left} x2={left + w} y1={64} y2={64} text={`${cm(b.dims[0])} cm`} />
-            <Measure x1={left + w + 12} x2={left + w + 12} y1={90} y2={90 + h} text={cm(b.dims[1])} />
-            <text x={left + w / 2} y={96 + h / 2} textAnchor="middle" className="b">
+            <Measure x1={left} x2={left + w} y1={top - 26} y2={top - 26} text={`${cm(b.dims[0])} cm`} />
+            <Measure x1={left + w + 12} x2={left + w + 12} y1={top} y2={top + h} text={cm(b.dims[1])} />
+            <text x={left + w / 2} y={phone ? top + h + 22 : top + 6 + h / 2} textAnchor="middle" className="b">
               {b.kind}
               {b.count > 1 ? ` × ${b.count}` : ''}, {plain(b.massG, 0)} g
             </text>
@@ -294,21 +307,23 @@ function Blanks({ cut }: { cut: CutPlan }) {
 }
 
 function TrayOfLeaves({ cut }: { cut: CutPlan }) {
+  const phone = usePhone();
   const { leaves, rolled } = cut;
-  const px = 0.62;
+  const px = phone ? 300 / rolled.lengthMm : 0.62;
+  const x0 = phone ? 4 : 40;
   return (
     <Drawing
-      w={680}
-      h={460}
+      w={phone ? 366 : 680}
+      h={phone ? 90 + rolled.widthMm * px + 22 * (leaves?.stacks ?? 1) : 460}
       label={`${leaves?.count ?? 0} leaves of ${cm(rolled.lengthMm)} × ${cm(rolled.widthMm)} cm`}
     >
-      <text x="20" y="20" className="b">
+      <text x={phone ? 0 : 20} y="20" className="b">
         Leaves as they come, drawn 1 : {plain(10 / px / 2.65, 0)}
       </text>
       {Array.from({ length: leaves?.stacks ?? 1 }, (_, i) => (
         <g key={i}>
           <rect
-            x={40 + i * 26}
+            x={x0 + i * (phone ? 14 : 26)}
             y={60 + i * 22}
             width={rolled.lengthMm * px}
             height={rolled.widthMm * px}
@@ -316,12 +331,12 @@ function TrayOfLeaves({ cut }: { cut: CutPlan }) {
             stroke="var(--color-ink)"
             strokeWidth="2"
           />
-          <text x={52 + i * 26} y={80 + i * 22} className="q">
+          <text x={x0 + 12 + i * (phone ? 14 : 26)} y={80 + i * 22} className="q">
             stack {i + 1}: {Math.round((leaves?.count ?? 0) / (leaves?.stacks ?? 1))} leaves
           </text>
         </g>
       ))}
-      <Measure x1={40} x2={40 + rolled.lengthMm * px} y1={44} y2={44} text={`${cm(rolled.lengthMm)} cm`} />
+      <Measure x1={x0} x2={x0 + rolled.lengthMm * px} y1={44} y2={44} text={`${cm(rolled.lengthMm)} cm`} />
     </Drawing>
   );
 }

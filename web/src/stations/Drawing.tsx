@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { useMedia, useWidth } from '../ui/useWidth';
+import { useNarrow, usePhone, useWidth } from '../ui/useWidth';
 
 interface Props {
   w: number;
@@ -10,14 +10,37 @@ interface Props {
   over?: ReactNode;
   /** Alone on its sheet: also kept within the height that is left. */
   alone?: boolean;
+  /** On a phone: the windows [x, y, w, h] of the drawing that stand one under the other, none wider than 366. */
+  windows?: readonly (readonly [number, number, number, number])[];
+  /** What is laid over stays on narrow screens: it has no field of its own among the rules. */
+  overAlways?: boolean;
 }
 
-/** A technical drawing: at its own size where there is room, scaled down to no less than 0.82, then it scrolls. */
-export function Drawing({ w, h, label, children, over, alone = false }: Props) {
+/** A technical drawing: at its own size where there is room, scaled down to no less than 0.86, then it scrolls. Phones get drawings of 366 px. */
+export function Drawing({ w, h, label, children, over, alone = false, windows, overAlways = false }: Props) {
   const [ref, width] = useWidth<HTMLDivElement>(w);
-  const narrow = useMedia('(max-width: 899px)');
+  const narrow = useNarrow();
+  const phone = usePhone();
   const room = alone && !narrow ? (Math.max(800, window.innerHeight) - 240) / h : 1.25;
-  const scale = Math.max(narrow ? 0.82 : 0.86, Math.min(1.25, width / w, room));
+  const scale = Math.max(0.86, Math.min(1.25, width / w, room));
+  if (phone && windows)
+    return (
+      <>
+        {windows.map(([x, y, wide, high], i) => (
+          <svg
+            key={`${x} ${y}`}
+            width={wide}
+            height={high}
+            viewBox={`${x} ${y} ${wide} ${high}`}
+            role="img"
+            aria-label={i === 0 ? label : undefined}
+            aria-hidden={i > 0 || undefined}
+          >
+            {children}
+          </svg>
+        ))}
+      </>
+    );
   return (
     <div
       ref={ref}
@@ -29,7 +52,7 @@ export function Drawing({ w, h, label, children, over, alone = false }: Props) {
         <svg width={w * scale} height={h * scale} viewBox={`0 0 ${w} ${h}`} role="img" aria-label={label}>
           {children}
         </svg>
-        {over && !narrow && (
+        {over && (!narrow || overAlways) && (
           <div
             style={{
               position: 'absolute',

@@ -1,6 +1,7 @@
 import { lazy, Suspense } from 'react';
 import { useItem } from '../app/useItem';
 import { Measure } from '../drawings/Measure';
+import { usePhone } from '../ui/useWidth';
 import { TextField } from '../ui/TextField';
 import { clock, momentAt, plain } from '../wording/numbers';
 import { fillingWords } from '../wording/words';
@@ -12,11 +13,16 @@ const CoolingCurve = lazy(() => import('./charts/CoolingCurve'));
 
 export function FillingStation() {
   const { item, plan, steps, serveAt, change } = useItem();
+  const phone = usePhone();
   if (!item || !plan || !serveAt) return <Waiting />;
   const f = plan.filling;
   const cooling = steps.find((s) => s.code === 'coolFilling');
   const { vessel } = f;
-  const px = 1.25;
+  const shown = Math.min(phone ? 1 : 2, vessel.count);
+  const [long, left] = phone ? [366, 8] : [660, 40];
+  // one scale across and up; a px is 0.265 mm
+  const ground = phone && vessel.kind !== 'pot' ? 100 : 170;
+  const px = Math.min(1.26, (long - left - 100 * shown) / (shown * vessel.radiusMm * 2));
   return (
     <StationPage
       station="filling"
@@ -46,40 +52,47 @@ export function FillingStation() {
       ]}
     >
       <Drawing
-        w={660}
-        h={210}
+        w={long}
+        h={ground + 20}
         label={`${vessel.count} ${vessel.kind}, ${plain(vessel.radiusMm / 5, 0)} cm wide, filling ${plain(vessel.depthMm, 0)} mm deep`}
       >
-        <text x="20" y="16" className="b">
+        <text x={phone ? 0 : 20} y="16" className="b">
           {f.curve.minutes.length
             ? `Cooling ${vessel.kind === 'pot' ? 'in the pot' : `in ${vessel.count} ${vessel.count === 1 ? 'tray' : 'trays'}`}`
             : 'Kept cold, goes in cold'}
         </text>
-        <text x="640" y="16" textAnchor="end" className="q">
-          drawn 1 : 3
+        <text x={long - (phone ? 0 : 20)} y="16" textAnchor="end" className="q">
+          drawn 1 : {plain(3.78 / px, 0)}
         </text>
-        {Array.from({ length: Math.min(2, vessel.count) }, (_, i) => {
-          const w = vessel.radiusMm * 2 * px * 0.8;
-          const x = 40 + i * (w + 40);
+        {Array.from({ length: shown }, (_, i) => {
+          const w = vessel.radiusMm * 2 * px;
+          const x = left + i * (w + 100);
           const h = vessel.depthMm * px;
           const wall = vessel.kind === 'pot' ? Math.max(h + 20, 110) : Math.max(h + 10, 34);
           return (
             <g key={i}>
-              <rect x={x} y={170 - h} width={w} height={h} fill="url(#fill-filling)" />
+              <rect x={x} y={ground - h} width={w} height={h} fill="url(#fill-filling)" />
               <path
-                d={`M${x - 6} ${170 - wall}L${x} ${170 - wall + 6}V170H${x + w}V${170 - wall + 6}l6-6`}
+                d={`M${x - 6} ${ground - wall}L${x} ${ground - wall + 6}V${ground}H${x + w}V${ground - wall + 6}l6-6`}
                 fill="none"
                 stroke="var(--color-ink)"
                 strokeWidth="3"
               />
-              <Measure x1={x + w + 18} x2={x + w + 18} y1={170 - h} y2={170} />
-              <text x={x + w + 26} y={174 - h / 2} className="b">
+              <Measure x1={x + w + 18} x2={x + w + 18} y1={ground - h} y2={ground} />
+              <text x={x + w + 26} y={ground + 4 - h / 2} className="b">
                 {plain(vessel.depthMm, 0)} mm
               </text>
             </g>
           );
         })}
-        <line x1="20" x2="640" y1="171" y2="171" stroke="var(--color-ink)" strokeWidth="2" />
+        <line
+          x1={phone ? 0 : 20}
+          x2={long - (phone ? 0 : 20)}
+          y1="171"
+          y2="171"
+          stroke="var(--color-ink)"
+          strokeWidth="2"
+        />
       </Drawing>
       {f.curve.minutes.length > 0 && (
         <Suspense fallback={<p className="working">The curve is coming</p>}>

@@ -2,6 +2,7 @@ import type { OvenPlan } from '@crustallum/core/plan/ovenStation';
 import type { ItemInput } from '@crustallum/core/plan/inputs';
 import { lazy, Suspense } from 'react';
 import { useItem } from '../app/useItem';
+import { usePhone } from '../ui/useWidth';
 import { clock, momentAt, plain, span } from '../wording/numbers';
 import { Drawing } from './Drawing';
 import { Held } from './Held';
@@ -112,6 +113,10 @@ function OvenDrawing({ oven, item }: { oven: OvenPlan; item: ItemInput }) {
     <Drawing
       w={660}
       h={236}
+      windows={[
+        [6, 0, 320, 236],
+        [334, 0, 326, 236],
+      ]}
       label={`Oven on the ${item.oven.rack} rack at ${item.oven.setC}°; the pie when it comes out: lid ${plain(at?.surfaceC ?? 0, 0)}°, middle ${plain(at?.coreC ?? 0, 0)}°, underneath ${plain(row?.baseC ?? 0, 0)}°`}
       over={
         <>
@@ -189,6 +194,8 @@ function OvenDrawing({ oven, item }: { oven: OvenPlan; item: ItemInput }) {
 
 /** Colour of the lid minute by minute, from the browning dose. */
 function Browning({ oven }: { oven: OvenPlan }) {
+  const phone = usePhone();
+  const [left, long] = phone ? [30, 324] : [60, 580];
   const { series, proposed, rangeMin } = oven.bake;
   const end = series[series.length - 1]?.tMin ?? 1;
   const shade = (dose: number) => {
@@ -196,20 +203,20 @@ function Browning({ oven }: { oven: OvenPlan }) {
     const mix = (a: number, b: number) => Math.round(a + (b - a) * f);
     return `rgb(${mix(239, 122)} ${mix(226, 62)} ${mix(198, 20)})`;
   };
-  const x = (m: number) => 60 + (580 * m) / end;
+  const x = (m: number) => left + (long * m) / end;
   return (
     <Drawing
-      w={660}
+      w={phone ? 366 : 660}
       h={66}
       label={`Colour of the lid over ${plain(end, 0)} minutes; out at ${plain(proposed ?? 0, 0)}`}
     >
-      <text x="20" y="24">
+      <text x={phone ? 0 : 20} y="24">
         lid
       </text>
       {series.slice(0, -1).map((r) => (
-        <rect key={r.tMin} x={x(r.tMin)} y="6" width={580 / end + 0.6} height="26" fill={shade(r.browning)} />
+        <rect key={r.tMin} x={x(r.tMin)} y="6" width={long / end + 0.6} height="26" fill={shade(r.browning)} />
       ))}
-      <rect x="60" y="6" width="580" height="26" fill="none" stroke="var(--color-ink)" />
+      <rect x={left} y="6" width={long} height="26" fill="none" stroke="var(--color-ink)" />
       {Array.from({ length: Math.floor(end / 10) }, (_, i) => (
         <text key={i} x={x((i + 1) * 10)} y="50" textAnchor="middle" className="q">
           {(i + 1) * 10}

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { useItem } from '../app/useItem';
+import { usePhone } from '../ui/useWidth';
 import { Measure } from '../drawings/Measure';
 import { plain } from '../wording/numbers';
 import { Drawing } from './Drawing';
@@ -16,6 +17,7 @@ const tickWords: Record<string, (v: Record<string, number | string>) => [string,
 
 export function SealStation() {
   const { item, plan } = useItem();
+  const phone = usePhone();
   const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
   if (!item || !plan) return <Waiting />;
   const filo = item.document.dough.pastry === 'filo';
@@ -43,6 +45,11 @@ export function SealStation() {
       <Drawing
         w={660}
         h={330}
+        windows={[
+          [14, 0, 346, 200],
+          [350, 0, 290, 200],
+          [14, 212, 366, 116],
+        ]}
         label={`The rim cut through: ${seal.rimMm} mm bare, closed by ${seal.crimp}; ${seal.slits} slits of ${seal.slitMm} mm`}
       >
         <text x="20" y="16" className="b">
@@ -114,24 +121,20 @@ export function SealStation() {
             ['needs', s.need.needMm2, 'var(--color-frost-wash)'],
             ['open', s.ventMm2, 'var(--color-water)'],
           ] as const
-        ).map(([word, mm2, fill], i) => (
-          <g key={word} transform={`translate(0 ${246 + i * 38})`}>
-            <text x="70" y="20" textAnchor="end">
-              {word}
-            </text>
-            <rect
-              x="80"
-              y="0"
-              width={Math.max(2, Math.min(500, (mm2 / Math.max(s.need.needMm2, s.ventMm2, 1)) * 440))}
-              height="28"
-              fill={fill}
-              stroke="var(--color-ink)"
-            />
-            <text x={90 + Math.min(500, (mm2 / Math.max(s.need.needMm2, s.ventMm2, 1)) * 440)} y="20" className="b">
-              {plain(mm2, 0)} mm²
-            </text>
-          </g>
-        ))}
+        ).map(([word, mm2, fill], i) => {
+          const long = Math.max(2, (mm2 / Math.max(s.need.needMm2, s.ventMm2, 1)) * (phone ? 200 : 440));
+          return (
+            <g key={word} transform={`translate(0 ${246 + i * 38})`}>
+              <text x="70" y="20" textAnchor="end">
+                {word}
+              </text>
+              <rect x="80" y="0" width={long} height="28" fill={fill} stroke="var(--color-ink)" />
+              <text x={90 + long} y="20" className="b">
+                {plain(mm2, 0)} mm²
+              </text>
+            </g>
+          );
+        })}
       </Drawing>
       <div className="mt-3" style={{ maxWidth: 660 }}>
         <strong>Before a lid goes on</strong>

@@ -1,18 +1,17 @@
 import { stations, type Figure, type Station } from '@crustallum/core/plan/figure';
-import { ChevronDown } from 'lucide-react';
-import { DropdownMenu } from 'radix-ui';
 import type { ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { useItem } from '../app/useItem';
 import { useAppSelector } from '../store/store';
-import { ItemSign } from '../drawings/signs';
 import { MarginNumber } from '../ui/MarginNumber';
 import { Press } from '../ui/Press';
-import { useMedia } from '../ui/useWidth';
+import { useNarrow, usePhone } from '../ui/useWidth';
 import { fieldWords, problemWords, refusalWords } from '../wording/problems';
-import { pastryWords, settleWord, stationWord } from '../wording/words';
+import { settleWord, stationWord } from '../wording/words';
 import { Field } from './Field';
 import { fields, type FieldName } from './fields';
+import { RulesSheet } from './RulesSheet';
+import { Whose } from './Whose';
 
 interface Props {
   station: Station;
@@ -29,10 +28,10 @@ interface Props {
 /** A station: inputs, the drawing to scale, numbers each with its because, and the press that settles it. */
 export function StationPage({ station, inputs, held = [], whatIf, extra, numbers, children }: Props) {
   const { item, plan, problems, settle } = useItem();
-  const items = useAppSelector((s) => s.desk.items);
   const { working, refusals, bakeId } = useAppSelector((s) => s.desk);
   const navigate = useNavigate();
-  const narrow = useMedia('(max-width: 899px)');
+  const narrow = useNarrow();
+  const phone = usePhone();
   if (!item || !plan) return <Waiting />;
   const pastry = item.document.dough.pastry;
   const mine = problems.filter((p) => p.station === station);
@@ -46,49 +45,39 @@ export function StationPage({ station, inputs, held = [], whatIf, extra, numbers
   };
   const wide = held.length > 0 && !narrow;
   const shown = wide ? inputs.filter((f) => !held.includes(f)) : inputs;
-  const side = (
-    <section className="set" aria-label={`${stationWord(station, pastry)}: inputs`}>
-      <DropdownMenu.Root>
-        <DropdownMenu.Trigger
-          className="whose border-0 bg-transparent p-0"
-          style={{ minHeight: 44 }}
-          aria-label={`${item.document.title}: choose another pie`}
-        >
-          <ItemSign sign={item.document.sign} size={20} /> {item.document.title} · {pastryWords[pastry]}{' '}
-          <ChevronDown size={16} aria-hidden="true" />
-        </DropdownMenu.Trigger>
-        <DropdownMenu.Portal>
-          <DropdownMenu.Content className="slip" align="start" sideOffset={4} style={{ padding: 6 }}>
-            {items.map((i) => (
-              <DropdownMenu.Item
-                key={i.id}
-                className="flex min-h-11 cursor-pointer items-center gap-2 rounded px-3 outline-none data-[highlighted]:bg-slab"
-                onSelect={() => void navigate(`/bakes/${bakeId}/${i.id}/${station}`)}
-              >
-                <ItemSign sign={i.document.sign} size={20} /> {i.document.title}
-              </DropdownMenu.Item>
-            ))}
-          </DropdownMenu.Content>
-        </DropdownMenu.Portal>
-      </DropdownMenu.Root>
-      <h1 className="sign mb-2">{stationWord(station, pastry)}</h1>
-      <div className="min-h-0 flex-1">
-        {shown.map((name) => (
-          <Field key={name} def={fields[name]} />
-        ))}
-        {extra}
-        {whatIf && <p className="whatif">{whatIf}</p>}
-      </div>
-      <div className="mt-3">
-        <Press crimp disabled={stop} className="w-full" onClick={goOn} aria-pressed={settled} data-settle>
-          {settled ? 'Settled, go on' : settleWord(station, pastry)}
-        </Press>
-      </div>
-    </section>
+  const rules = (
+    <>
+      {shown.map((name) => (
+        <Field key={name} def={fields[name]} />
+      ))}
+      {extra}
+    </>
   );
+  const settlePress = (
+    <Press crimp disabled={stop} onClick={goOn} aria-pressed={settled} data-settle>
+      {settled ? 'Settled, go on' : phone ? 'Settle' : settleWord(station, pastry)}
+    </Press>
+  );
+  const title = <h1 className="sign mb-2">{stationWord(station, pastry)}</h1>;
+  const inputsOf = `${stationWord(station, pastry)}: inputs`;
   return (
     <main className="work">
-      {side}
+      {narrow ? (
+        <header className="strip">
+          {title}
+          <Whose station={station} />
+        </header>
+      ) : (
+        <section className="set" aria-label={inputsOf}>
+          <Whose station={station} />
+          {title}
+          <div className="min-h-0 flex-1">
+            {rules}
+            {whatIf && <p className="whatif">{whatIf}</p>}
+          </div>
+          <div className="mt-3 grid">{settlePress}</div>
+        </section>
+      )}
       <section
         className={`sheet ${refusals.length ? 'out-of-date' : ''}`}
         aria-label={`${stationWord(station, pastry)} of ${item.document.title}`}
@@ -115,8 +104,15 @@ export function StationPage({ station, inputs, held = [], whatIf, extra, numbers
               {problemWords(p)}
             </p>
           ))}
+          {narrow && whatIf && <p className="whatif">{whatIf}</p>}
         </div>
       </section>
+      {narrow && (
+        <section className="dock" aria-label={inputsOf}>
+          {phone ? <RulesSheet count={shown.length + (extra ? 1 : 0)}>{rules}</RulesSheet> : rules}
+          {settlePress}
+        </section>
+      )}
     </main>
   );
 }

@@ -25,3 +25,9 @@ export function useMedia(query: string): boolean {
   }, [query]);
   return holds;
 }
+
+/** A standing tablet or smaller: one column, inputs under the numbers. */
+export const useNarrow = (): boolean => useMedia('(max-width: 899px)');
+
+/** A phone: drawings are drawn anew for its width, inputs come up over the sheet. */
+export const usePhone = (): boolean => useMedia('(max-width: 599px)');

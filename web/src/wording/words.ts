@@ -114,3 +114,22 @@ export const certaintyWords = {
   estimate: 'an estimate of ours',
   learnt: 'learnt in this kitchen',
 } as const;
+
+const counts = [
+  'No',
+  'One',
+  'Two',
+  'Three',
+  'Four',
+  'Five',
+  'Six',
+  'Seven',
+  'Eight',
+  'Nine',
+  'Ten',
+  'Eleven',
+  'Twelve',
+];
+
+/** A small count at the head of a line, in letters. */
+export const countWord = (n: number): string => counts[n] ?? String(n);

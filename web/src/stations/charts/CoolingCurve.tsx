@@ -48,7 +48,7 @@ export default function CoolingCurve({ curve, fillAtC, startsAt, cooling }: Prop
             y={fillAtC}
             stroke="var(--color-ink)"
             strokeDasharray="6 4"
-            label={{ value: `fill from ${plain(fillAtC, 0)}°`, position: 'insideTopRight', ...label }}
+            label={{ value: `fill from ${plain(fillAtC, 0)}°`, position: 'insideBottomLeft', ...label }}
           />
           {cooling?.to21Min != null && (
             <ReferenceLine

@@ -1,0 +1,211 @@
+import type { TimedStep } from '@crustallum/core/plan/steps';
+import { useMemo } from 'react';
+import { ItemSign } from '../../drawings/signs';
+import { useAppSelector } from '../../store/store';
+import { useWidth } from '../../ui/useWidth';
+import { clock, momentAt, served, span } from '../../wording/numbers';
+import { stepWord } from '../../wording/steps';
+import { ClockList } from './ClockList';
+import { colour, packed } from './packed';
+
+interface Lane {
+  key: string;
+  name: string;
+  note: string;
+  y: number;
+}
+
+function laneOf(s: TimedStep, lanes: readonly Lane[]): Lane | undefined {
+  const key =
+    s.kind === 'oven'
+      ? 'oven'
+      : s.kind === 'stand'
+        ? 'stand'
+        : s.cook
+          ? `cook:${s.cook}`
+          : s.strand === 'filling'
+            ? 'cool'
+            : 'cold';
+  return lanes.find((l) => l.key === key);
+}
+
+/** Up is hot, down is cold, the hands in between; each pie is dough pulled thin between the places it goes. */
+export function Strands() {
+  const { plan, meal, items, kitchen } = useAppSelector((s) => s.desk);
+  const [ref, width] = useWidth<HTMLDivElement>(1240);
+  const drawn = useMemo(() => {
+    if (!plan || !meal || !kitchen) return null;
+    const steps = plan.clock.steps;
+    const from = plan.clock.startMin - 12;
+    const w = Math.max(760, width);
+    const x = (m: number) => 130 + ((m - from) / -from) * (w - 130 - 150);
+    const shelves = packed(steps.filter((s) => s.kind === 'oven'));
+    const cold = packed(steps.filter((s) => s.kind === 'cold' && s.strand === 'pastry'));
+    const cooling = packed(steps.filter((s) => s.kind === 'cold' && s.strand === 'filling'));
+    const lanes: Lane[] = [];
+    let y = 44;
+    const add = (key: string, name: string, note: string, rows: number) => {
+      lanes.push({ key, name, note, y });
+      y += Math.max(1, rows) * 35;
+    };
+    add('oven', 'Oven', [...new Set(plan.clock.ovenRuns.map((r) => `${r.setC}°`))].join(', '), shelves.rows);
+    add('stand', 'Rack', '', 1);
+    const warm = y;
+    y += 14;
+    for (const cook of kitchen.cooks) add(`cook:${cook}`, cook, '', 1);
+    const hands = y;
+    y += 14;
+    add('cold', 'Fridge', `${kitchen.fridgeC}°`, cold.rows);
+    add('cool', 'Cooling', '', cooling.rows);
+    const rowOf = new Map([...shelves.row, ...cold.row, ...cooling.row]);
+    return { steps, from, w, x, lanes, warm, hands, height: y + 8, rowOf, serveAt: meal.serveAt };
+  }, [plan, meal, kitchen, width]);
+  if (!drawn) return null;
+  const { steps, from, w, x, lanes, warm, hands, height, rowOf, serveAt } = drawn;
+  const place = (s: TimedStep) => {
+    const lane = laneOf(s, lanes);
+    const row = rowOf.get(`${s.itemIndex}:${s.id}`) ?? (s.kind === 'stand' ? 0 : 0);
+    const y = (lane?.y ?? 0) + row * 35 + (s.kind === 'stand' ? s.itemIndex * 9 : 0);
+    return { x: x(s.startMin), y, width: Math.max(6, x(s.startMin + s.minutes) - x(s.startMin)) };
+  };
+  const hours = Array.from({ length: Math.ceil(-from / 60) + 1 }, (_, i) => {
+    const at = new Date(served(serveAt).getTime() - i * 3_600_000);
+    at.setMinutes(0, 0, 0);
+    return at;
+  }).filter((d) => (d.getTime() - served(serveAt).getTime()) / 60_000 > from);
+  return (
+    <div ref={ref} style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Strands of the day">
+      <svg
+        width={w}
+        height={height}
+        role="img"
+        aria-label="Each pie's way between hands, cold and oven; a list follows for readers"
+      >
+        <rect x="0" y="28" width={w} height={warm - 24} fill="var(--color-fire-2)" />
+        <rect x="0" y={hands + 6} width={w} height={height - hands} fill="var(--color-winter-2)" />
+        {hours.map((d) => {
+          const px = x((d.getTime() - served(serveAt).getTime()) / 60_000);
+          return (
+            <g key={d.getTime()}>
+              <text x={px} y="20" textAnchor="middle" className="q">
+                {clock(d)}
+              </text>
+              <line x1={px} x2={px} y1="28" y2={height} stroke="var(--color-hair)" strokeDasharray="2 6" />
+            </g>
+          );
+        })}
+        {lanes.map((l) => (
+          <g key={l.key}>
+            <text x="20" y={l.y + 18} className="b">
+              {l.name}
+            </text>
+            <text x="20" y={l.y + 35} className="q">
+              {l.note}
+            </text>
+          </g>
+        ))}
+        {items.map((_, index) => (
+          <path
+            key={index}
+            d={necks(steps.filter((s) => s.itemIndex === index && s.strand === 'pastry').map(place))}
+            fill="none"
+            stroke={colour(index)}
+            strokeWidth="2.500"
+          />
+        ))}
+        {items.map((_, index) => {
+          const filling = steps.filter((s) => s.itemIndex === index && s.strand === 'filling');
+          const closing = steps.find(
+            (s) => s.itemIndex === index && ['fillSeal', 'lidSeal', 'coverLeaves'].includes(s.code),
+          );
+          return (
+            <path
+              key={index}
+              d={necks([...filling, ...(closing && filling.length ? [closing] : [])].map(place))}
+              fill="none"
+              stroke={colour(index)}
+              strokeWidth="1.600"
+              strokeDasharray="5 3"
+            />
+          );
+        })}
+        {steps.map((s) => {
+          const p = place(s);
+          const open = s.strand === 'filling';
+          const thin = s.kind === 'stand';
+          const word = stepWord(s).toLowerCase();
+          const room = p.width > word.length * 8 + 8;
+          return (
+            <g key={`${s.itemIndex}${s.id}`}>
+              <title>{`${items[s.itemIndex]?.document.title}: ${word}, ${clock(momentAt(serveAt, s.startMin))}, ${span(s.minutes)}`}</title>
+              <rect
+                x={p.x}
+                y={p.y + (thin ? 6 : 4)}
+                width={p.width}
+                height={thin ? 8 : 28}
+                rx={Math.min(14, p.width / 2)}
+                fill={open ? 'var(--color-flour)' : colour(s.itemIndex)}
+                stroke={colour(s.itemIndex)}
+                strokeWidth="2.500"
+              />
+              {room && !thin && (
+                <text
+                  x={p.x + p.width / 2}
+                  y={p.y + 23}
+                  textAnchor="middle"
+                  style={{ fill: open ? colour(s.itemIndex) : 'var(--color-on-strand)', fontWeight: 640 }}
+                >
+                  {word}
+                </text>
+              )}
+            </g>
+          );
+        })}
+        <rect x={w - 146} y="26" width="7" height={height - 26} fill="var(--color-ink)" />
+        <text x={w - 130} y="48" className="b" style={{ fontSize: 22 }}>
+          {clock(served(serveAt))}
+        </text>
+        {items.map((i, index) => (
+          <g key={i.id} transform={`translate(${w - 130} ${70 + index * 58})`}>
+            <foreignObject width="126" height="56">
+              <div
+                style={{
+                  display: 'flex',
+                  gap: 6,
+                  alignItems: 'start',
+                  color: colour(index),
+                  fontSize: 15,
+                  lineHeight: 1.15,
+                  fontWeight: 640,
+                }}
+              >
+                <ItemSign sign={i.document.sign} size={20} /> {i.document.title}
+              </div>
+            </foreignObject>
+          </g>
+        ))}
+        <text x={w - 130} y={height - 24} className="q">
+          filled: pastry
+        </text>
+        <text x={w - 130} y={height - 6} className="q">
+          open: filling
+        </text>
+      </svg>
+      <div className="visually-hidden">
+        <ClockList steps={steps} serveAt={serveAt} titles={items.map((i) => i.document.title)} />
+      </div>
+    </div>
+  );
+}
+
+function necks(places: readonly { x: number; y: number; width: number }[]): string {
+  return places
+    .slice(1)
+    .map((to, i) => {
+      const from = places[i] as { x: number; y: number; width: number };
+      const [x1, y1, x2, y2] = [from.x + from.width - 3, from.y + 18, to.x + 3, to.y + 18];
+      const bend = Math.max(8, Math.min(26, Math.abs(x2 - x1) / 2 + 8));
+      return `M${x1.toFixed(1)} ${y1}C${(x1 + bend).toFixed(1)} ${y1} ${(x2 - bend).toFixed(1)} ${y2} ${x2.toFixed(1)} ${y2}`;
+    })
+    .join('');
+}
