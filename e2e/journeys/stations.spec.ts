@@ -166,6 +166,35 @@ test('on a phone every station stands in one column, its rules after its numbers
     await accessible(page);
   }
   await page.goto(await supper.station(0, 'dough'));
-  await page.getByRole('button', { name: 'more: Fat to flour' }).click();
-  await expect(page.getByRole('textbox', { name: 'Fat to flour' })).toHaveValue('76');
+  await page.getByRole('button', { name: 'Eight rules' }).click();
+  const rules = page.getByRole('dialog', { name: 'Eight rules' });
+  await rules.getByRole('button', { name: 'more: Fat to flour' }).click();
+  await expect(rules.getByRole('textbox', { name: 'Fat to flour' })).toHaveValue('76');
+  await accessible(page);
+  await rules.getByRole('button', { name: 'Put away' }).click();
+  await page.getByRole('button', { name: 'Places' }).click();
+  await page.getByRole('menuitem', { name: 'Larder' }).click();
+  await expect(page).toHaveURL(/larder$/);
+});
+
+test('a standing tablet keeps all eight stations on its edge, three numbers abreast and the presses at the foot of the bench', async ({
+  page,
+  supper,
+}) => {
+  await page.setViewportSize({ width: 800, height: 1280 });
+  await page.goto(await supper.station(0, 'dough'));
+  await expect(page.locator('.because-word').first()).toBeVisible();
+  for (const word of ['Brief', 'Clock'])
+    await expect(page.getByRole('link', { name: word })).toBeInViewport({ ratio: 1 });
+  const tops = await page
+    .locator('.ans')
+    .evaluateAll((all) => all.slice(0, 3).map((a) => a.getBoundingClientRect().top));
+  expect(new Set(tops).size).toBe(1);
+  await accessible(page);
+  await page.goto(`${supper.url}/bench`);
+  await page.getByRole('button', { name: 'Begin now' }).click();
+  const press = await page.getByRole('button', { name: /next$/ }).boundingBox();
+  expect(press?.y ?? 0).toBeGreaterThan((1280 * 2) / 3 - 104);
+  expect(await page.evaluate(() => document.documentElement.scrollHeight)).toBe(1280);
+  await accessible(page);
 });

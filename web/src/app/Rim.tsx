@@ -1,12 +1,14 @@
 import { stations, type Station } from '@crustallum/core/plan/figure';
 import { ChevronDown } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
-import { useEffect, useRef } from 'react';
-import { NavLink, useLocation, useNavigate } from 'react-router';
+import { memo, useEffect, useRef } from 'react';
+import { shallowEqual } from 'react-redux';
+import { NavLink, useLocation, useNavigate, useParams } from 'react-router';
+import type { StoredItem } from '../store/api';
 import { useAppSelector } from '../store/store';
 import { useNarrow } from '../ui/useWidth';
 import { stationWord } from '../wording/words';
-import { useItem } from './useItem';
+import { inHand } from './useInput';
 
 /** The crimp that runs under a settled station. */
 const Crimp = () => (
@@ -53,12 +55,17 @@ function PlacesMenu() {
   );
 }
 
+/** What of an item shows on the edge. */
+const edgeOf = (item: StoredItem | undefined) =>
+  item && { id: item.id, pastry: item.document.dough.pastry, settled: item.settled, undone: item.undone };
+
 /** The top edge: the mark, the eight stations in order, the places. Crimped under what is settled. */
-export function Rim() {
-  const { item } = useItem();
+export const Rim = memo(function Rim() {
+  const { itemId } = useParams();
+  const item = useAppSelector((s) => edgeOf(s.desk.items[inHand(s.desk.items, itemId)]), shallowEqual);
   const bakeId = useAppSelector((s) => s.desk.bakeId);
   const { pathname } = useLocation();
-  const pastry = item?.document.dough.pastry;
+  const pastry = item?.pastry;
   const narrow = useNarrow();
   const edge = useRef<HTMLElement>(null);
   useEffect(() => {
@@ -110,4 +117,4 @@ export function Rim() {
       )}
     </header>
   );
-}
+});

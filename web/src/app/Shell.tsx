@@ -29,7 +29,6 @@ export function Shell() {
   const { missing } = useOpenBake(bakeId);
   const rules = useRulesFromWorker();
   const { pathname } = useLocation();
-  const { plan, steps, serveAt } = useItem();
   const [help, setHelp] = useState(false);
   useDeskKeys(
     useCallback(() => setHelp(true), []),
@@ -56,13 +55,19 @@ export function Shell() {
             </Suspense>
           )}
         </ErrorBoundary>
-        <ColdLine line={plan?.line ?? null} steps={steps} serveAt={serveAt} here={stepsAt[station]} />
+        <LineInHand here={stepsAt[station]} />
       </div>
       <Notices />
       <Elsewhere />
       <Help open={help} onOpenChange={setHelp} />
     </RulesContext>
   );
+}
+
+/** The Cold Line of the item in hand. */
+function LineInHand({ here }: { here: readonly string[] | undefined }) {
+  const { plan, steps, serveAt } = useItem();
+  return <ColdLine line={plan?.line ?? null} steps={steps} serveAt={serveAt} here={here} />;
 }
 
 function Notices() {

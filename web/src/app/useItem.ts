@@ -7,6 +7,7 @@ import type { StoredItem } from '../store/api';
 import { changeItem } from '../store/deskWork';
 import { desk } from '../store/desk';
 import { useAppDispatch, useAppSelector } from '../store/store';
+import { inHand } from './useInput';
 
 const none: readonly Problem[] = [];
 
@@ -29,10 +30,7 @@ export function useItem(): ItemInHand {
   const items = useAppSelector((s) => s.desk.items);
   const whole = useAppSelector((s) => s.desk.plan);
   const serveAt = useAppSelector((s) => s.desk.meal?.serveAt ?? null);
-  const index = Math.max(
-    0,
-    items.findIndex((i) => i.id === itemId),
-  );
+  const index = inHand(items, itemId);
   const item = items[index] ?? null;
   const plan = whole?.items[index] ?? null;
   const steps = useMemo(() => whole?.clock.steps.filter((s) => s.itemIndex === index) ?? [], [whole, index]);

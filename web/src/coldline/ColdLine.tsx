@@ -58,6 +58,11 @@ export const ColdLine = memo(function ColdLine({
     return layStretches(phone && !raised ? aroundFocus(line, inFocus) : line, width, held);
   }, [line, width, held, phone, raised, here, hereStep]);
   const scale = useMemo(() => (line ? lineScale(line, plot) : null), [line, plot]);
+  const sweatPath = useMemo(() => sweat(width, scale?.bandTop ?? 0), [width, scale?.bandTop]);
+  const needlePath = useMemo(
+    () => needles(width, scale?.bandBottom ?? 0, plot - (scale?.bandBottom ?? 0)),
+    [width, plot, scale?.bandBottom],
+  );
   const points = useMemo(() => (scale ? linePieces(laid, scale) : []), [laid, scale]);
   const leaf = line?.medium === 'leaf';
   const name = leaf ? 'The Damp Line' : 'The Cold Line';
@@ -137,13 +142,9 @@ export const ColdLine = memo(function ColdLine({
             ))}
           </defs>
           <g>
+            <path d={sweatPath} fill={leaf ? 'var(--color-water-lit)' : 'var(--color-rhubarb-lit)'} opacity="0.75" />
             <path
-              d={sweat(width, scale.bandTop)}
-              fill={leaf ? 'var(--color-water-lit)' : 'var(--color-rhubarb-lit)'}
-              opacity="0.75"
-            />
-            <path
-              d={needles(width, scale.bandBottom, plot - scale.bandBottom)}
+              d={needlePath}
               stroke={leaf ? 'var(--color-chalk-2)' : 'var(--color-frost-lit)'}
               opacity="0.45"
               fill="none"

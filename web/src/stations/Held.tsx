@@ -1,14 +1,23 @@
-import { useEffect, useRef, useState } from 'react';
+import { memo, useEffect, useRef, useState } from 'react';
 import { useRule } from '../app/rules';
-import { useItem } from '../app/useItem';
-import { valueOf } from '../store/deskWork';
+import { useInput } from '../app/useInput';
 import { Rule } from '../ui/Rule';
 import { plain } from '../wording/numbers';
 import type { NumberFieldDef } from './fields';
 
 /** A measure that is changed where it is drawn: its value in a ring; pressed, its rule opens on the drawing. */
-export function Held({ def, x, y, word }: { def: NumberFieldDef; x: number; y: number; word?: string }) {
-  const { item, change, problems } = useItem();
+export const Held = memo(function Held({
+  def,
+  x,
+  y,
+  word,
+}: {
+  def: NumberFieldDef;
+  x: number;
+  y: number;
+  word?: string;
+}) {
+  const { known, value: held, clash, take } = useInput(def.path);
   const rule = useRule(def.path);
   const [open, setOpen] = useState(false);
   const box = useRef<HTMLDivElement>(null);
@@ -25,9 +34,8 @@ export function Held({ def, x, y, word }: { def: NumberFieldDef; x: number; y: n
       document.removeEventListener('keydown', escape);
     };
   }, [open]);
-  if (!item) return null;
-  const value = Number(valueOf(item.document, def.path));
-  const clash = problems.some((p) => p.weight === 'stop' && p.fields.includes(def.path));
+  if (!known) return null;
+  const value = Number(held);
   const text = `${word ? `${word} ` : ''}${plain(value * (def.scale ?? 1), def.places)} ${def.unit}`.trim();
   if (!open) {
     return (
@@ -51,7 +59,7 @@ export function Held({ def, x, y, word }: { def: NumberFieldDef; x: number; y: n
       aria-label={def.label}
       style={{ left: Math.max(136, Math.min(530, x)), top: Math.min(470, y) }}
     >
-      <Rule {...def} value={value} rule={rule} clash={clash} onChange={(v) => change({ [def.path]: v })} />
+      <Rule {...def} value={value} rule={rule} clash={clash} onChange={take} />
       <button
         type="button"
         className="press quiet"
@@ -62,4 +70,4 @@ export function Held({ def, x, y, word }: { def: NumberFieldDef; x: number; y: n
       </button>
     </div>
   );
-}
+});

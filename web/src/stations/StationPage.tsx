@@ -28,7 +28,9 @@ interface Props {
 /** A station: inputs, the drawing to scale, numbers each with its because, and the press that settles it. */
 export function StationPage({ station, inputs, held = [], whatIf, extra, numbers, children }: Props) {
   const { item, plan, problems, settle } = useItem();
-  const { working, refusals, bakeId } = useAppSelector((s) => s.desk);
+  const working = useAppSelector((s) => s.desk.working);
+  const refusals = useAppSelector((s) => s.desk.refusals);
+  const bakeId = useAppSelector((s) => s.desk.bakeId);
   const navigate = useNavigate();
   const narrow = useNarrow();
   const phone = usePhone();

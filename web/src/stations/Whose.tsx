@@ -1,19 +1,34 @@
 import type { Station } from '@crustallum/core/plan/figure';
 import { ChevronDown } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
-import { useNavigate } from 'react-router';
-import { useItem } from '../app/useItem';
+import { memo } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { inHand } from '../app/useInput';
 import { ItemSign } from '../drawings/signs';
+import type { StoredItem } from '../store/api';
 import { useAppSelector } from '../store/store';
 import { pastryWords } from '../wording/words';
 
+const named = ({ id, document }: StoredItem) => ({
+  id,
+  title: document.title,
+  sign: document.sign,
+  pastry: document.dough.pastry,
+});
+
 /** Whose pie the station speaks of; pressed, another can be chosen. */
-export function Whose({ station }: { station: Station }) {
-  const { item } = useItem();
-  const { items, bakeId } = useAppSelector((s) => s.desk);
+export const Whose = memo(function Whose({ station }: { station: Station }) {
+  const { itemId } = useParams();
+  const bakeId = useAppSelector((s) => s.desk.bakeId);
+  const index = useAppSelector((s) => inHand(s.desk.items, itemId));
+  const pies = useAppSelector(
+    (s) => s.desk.items.map(named),
+    (a, b) => JSON.stringify(a) === JSON.stringify(b),
+  );
+  const item = pies[index];
   const navigate = useNavigate();
   if (!item) return null;
-  const { title, sign, dough } = item.document;
+  const { title, sign, pastry } = item;
   return (
     <DropdownMenu.Root>
       <DropdownMenu.Trigger
@@ -24,23 +39,23 @@ export function Whose({ station }: { station: Station }) {
         <ItemSign sign={sign} size={20} />{' '}
         <span>
           {title}
-          <span className="whose-pastry"> · {pastryWords[dough.pastry]}</span>
+          <span className="whose-pastry"> · {pastryWords[pastry]}</span>
         </span>{' '}
         <ChevronDown size={16} aria-hidden="true" />
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content className="slip" align="start" sideOffset={4} style={{ padding: 6 }}>
-          {items.map((i) => (
+          {pies.map((i) => (
             <DropdownMenu.Item
               key={i.id}
               className="flex min-h-11 cursor-pointer items-center gap-2 rounded px-3 outline-none data-[highlighted]:bg-slab"
               onSelect={() => void navigate(`/bakes/${bakeId}/${i.id}/${station}`)}
             >
-              <ItemSign sign={i.document.sign} size={20} /> {i.document.title}
+              <ItemSign sign={i.sign} size={20} /> {i.title}
             </DropdownMenu.Item>
           ))}
         </DropdownMenu.Content>
       </DropdownMenu.Portal>
     </DropdownMenu.Root>
   );
-}
+});

@@ -1,13 +1,18 @@
 import { stations, type Station } from '@crustallum/core/plan/figure';
 import type { ItemInput } from '@crustallum/core/plan/inputs';
 import { createListenerMiddleware, isAnyOf } from '@reduxjs/toolkit';
+import { planDesk } from './deskPlan';
 import { planner } from '../workers/planner';
 import { api, type StoredItem } from './api';
 import { desk, type Desk } from './desk';
 import { writeDrafts } from './drafts';
 import type { AppDispatch, RootState } from './store';
 
-const saveAfterMs = 500;
+/** A drag writes its last value to the device, not every value on the way. */
+const draftAfterMs = 60;
+const saveAfterMs = 440;
+/** A plan that is there sooner is not announced. */
+const showWorkingAfterMs = 150;
 const tryAgainMs = 8000;
 
 /** Plans again after every change of what a plan depends on, latest wins; stores changes a moment after the last one. */
@@ -25,8 +30,9 @@ deskListener.startListening({
     await listener.delay(12);
     const { meal, items, kitchen } = deskOf(listener.getState());
     if (!meal || !kitchen || items.length === 0) return;
-    dispatch(planning());
-    const answer = await planner.plan({ meal, items: items.map((i) => i.document), kitchen });
+    const waiting = setTimeout(() => !signal.aborted && dispatch(planning()), showWorkingAfterMs);
+    const answer = await planDesk({ meal, items: items.map((i) => i.document), kitchen });
+    clearTimeout(waiting);
     if (signal.aborted) return;
     dispatch(answer.ok ? planned(answer.value) : refused(answer.errors));
   },
@@ -37,6 +43,7 @@ deskListener.startListening({
   effect: async (_action, listener) => {
     const { dispatch } = listener;
     listener.cancelActiveListeners();
+    await listener.delay(draftAfterMs);
     writeDrafts(deskOf(listener.getState()).items, deskOf(listener.getState()).unsaved);
     await listener.delay(saveAfterMs);
     for (;;) {

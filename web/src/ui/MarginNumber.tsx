@@ -1,5 +1,6 @@
 import type { Figure } from '@crustallum/core/plan/figure';
 import { Popover } from 'radix-ui';
+import { memo } from 'react';
 import { useSources } from '../app/rules';
 import { plain, shown } from '../wording/numbers';
 import { reasonWords } from '../wording/reasons';
@@ -16,7 +17,7 @@ interface Props {
 }
 
 /** A worked number in the margin: name, number, because; what went in, the source and how sure we are are one tap away. */
-export function MarginNumber({ name, figure, working, written }: Props) {
+export const MarginNumber = memo(function MarginNumber({ name, figure, working, written }: Props) {
   const { value, unit } = written ? { value: written, unit: '' } : shown(figure);
   const because = reasonWords(figure.reason);
   return (
@@ -48,6 +49,16 @@ export function MarginNumber({ name, figure, working, written }: Props) {
         </div>
       </div>
     </div>
+  );
+}, same);
+
+/** A plan brings new objects for figures that stayed as they were: compared by what they say. */
+function same(a: Props, b: Props): boolean {
+  return (
+    a.name === b.name &&
+    a.working === b.working &&
+    a.written === b.written &&
+    JSON.stringify(a.figure) === JSON.stringify(b.figure)
   );
 }
 

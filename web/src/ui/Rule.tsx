@@ -1,7 +1,7 @@
 import type { NumberRule } from '@crustallum/core/quantities/rules';
 import { Slider } from 'radix-ui';
 import { Minus, Plus } from 'lucide-react';
-import { useId } from 'react';
+import { memo, useId } from 'react';
 import { keysOn } from '../app/keys';
 import { NumberField } from './NumberField';
 
@@ -26,7 +26,7 @@ interface Props {
 const ticks = 20;
 
 /** A length of ruler with a weight on it, − and + at its ends and the value typed above. */
-export function Rule({
+export const Rule = memo(function Rule({
   label,
   value,
   rule,
@@ -128,4 +128,4 @@ export function Rule({
       </button>
     </div>
   );
-}
+});

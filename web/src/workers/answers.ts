@@ -2,11 +2,14 @@ import 'reflect-metadata';
 import { compute, models } from '@crustallum/core/models';
 import type { Station } from '@crustallum/core/plan/figure';
 import * as inputs from '@crustallum/core/plan/inputs';
-import { planItem, touchedStations } from '@crustallum/core/plan/itemPlan';
+import { planItem, touchedStations, type ItemPlan } from '@crustallum/core/plan/itemPlan';
 import type { BakePlanResult } from '@crustallum/core/plan/planBake';
 import { plainKitchen, starterItem } from '@crustallum/core/plan/starters';
 import type { Answer } from '@crustallum/core/quantities/model';
 import { numberRules, type NumberRule } from '@crustallum/core/quantities/rules';
+
+/** A plan in which null stands for an item's plan that did not change. */
+export type PlanChange = Omit<BakePlanResult, 'items'> & { items: (ItemPlan | null)[] };
 
 const groups = {
   brief: inputs.BriefInput,
@@ -20,6 +23,9 @@ const groups = {
   meal: inputs.MealInput,
   kitchen: inputs.KitchenInput,
 } as const;
+
+/** The item plans last sent to the desk, as text: what stayed as it was need not cross again. */
+let sent: string[] = [];
 
 /** What the worker answers: heavy computation off the main thread; every model goes through the registry here too. */
 export const planner = {
@@ -37,6 +43,15 @@ export const planner = {
   },
   plan(input: inputs.BakeInput): Answer<BakePlanResult> {
     return compute('plan.bake', input) as Answer<BakePlanResult>;
+  },
+  /** The plan for the desk, with null for every item whose plan is as it was in the answer before. */
+  planAgain(input: inputs.BakeInput): Answer<PlanChange> {
+    const answer = planner.plan(input);
+    if (!answer.ok) return answer;
+    const before = sent;
+    sent = answer.value.items.map((item) => JSON.stringify(item));
+    const items = answer.value.items.map((item, i) => (sent[i] === before[i] ? null : item));
+    return { ok: true, value: { ...answer.value, items } };
   },
   compute(name: string, input: unknown): Answer {
     return compute(name, input);
