@@ -131,6 +131,23 @@ const json = (value: unknown, status = 200): Response =>
 const found = (value: unknown): Response =>
   value === undefined ? json({ errors: [{ field: 'id', code: 'not_found' }] }, 404) : json(value);
 
+/** Lets media queries answer as on a screen of this width; gives back how to undo it. */
+export function atWidth(px: number): () => void {
+  const before = window.matchMedia;
+  window.matchMedia = (query: string) =>
+    ({
+      matches: [...query.matchAll(/\((max|min)-width: (\d+)px\)/g)].every(([, end, edge]) =>
+        end === 'max' ? px <= Number(edge) : px >= Number(edge),
+      ),
+      media: query,
+      addEventListener() {},
+      removeEventListener() {},
+    }) as unknown as MediaQueryList;
+  return () => {
+    window.matchMedia = before;
+  };
+}
+
 /** Opens the whole application at an address, on a clean desk, in place of one that is open. */
 export function open(address: string): ReturnType<typeof createMemoryRouter> {
   cleanup();

@@ -1,0 +1,201 @@
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { FakeServer, heading, open } from '../testing/household';
+import { eventOf, runAt, runOf, stepIndex } from '../testing/runs';
+import { benchStore } from './benchStore';
+import * as sounds from './sounds';
+
+jest.mock('./sounds', () => ({ knock: jest.fn(), doubleKnock: jest.fn() }));
+
+const minutesAgo = (minutes: number) => Date.now() - minutes * 60_000;
+const panel = () => screen.findByRole('region', { name: 'Minutes left before the fat is too soft' });
+const timers = () => screen.queryByRole('list', { name: 'Timers' });
+const said = async () => (await benchStore.events.orderBy('id').toArray()).filter((e) => !e.id.startsWith('next '));
+
+beforeEach(async () => {
+  jest.spyOn(console, 'error').mockImplementation(() => undefined);
+  jest.mocked(sounds.knock).mockClear();
+  jest.mocked(sounds.doubleKnock).mockClear();
+  await benchStore.runs.clear();
+  await benchStore.events.clear();
+});
+afterEach(() => jest.restoreAllMocks());
+
+describe('before a run', () => {
+  it('every step is told with its hour, and one press begins', async () => {
+    const server = new FakeServer();
+    server.plan(['handPies', 'roughPuff']);
+    open('/bench');
+    await heading('To the bench: Supper');
+    const steps = screen.getAllByRole('listitem').map((li) => li.textContent);
+    expect(steps[0]).toMatch(/^\d\d:\d\d Weigh/);
+    fireEvent.click(screen.getByRole('button', { name: 'Begin now' }));
+    await heading('Weigh for Hand pies');
+    await waitFor(() => expect(server.sent.some((s) => s.method === 'POST' && s.path === 'runs')).toBe(true));
+    const [run] = await benchStore.runs.toArray();
+    expect(run?.plan.steps).toHaveLength(steps.length);
+  });
+  it('with no day there is a way back', async () => {
+    new FakeServer();
+    open('/bench');
+    await heading('The bench is clear');
+    expect(screen.getByRole('link', { name: 'Back to Today' })).toBeTruthy();
+  });
+});
+
+describe('at the bench', () => {
+  it('the space bar goes on and backspace goes back, and both are kept on the device', async () => {
+    new FakeServer();
+    await runAt(runOf([['handPies', 'roughPuff']], minutesAgo(3)), 0);
+    open('/bench');
+    await heading('Weigh for Hand pies');
+    fireEvent.keyDown(document.body, { key: ' ' });
+    await heading('Mix');
+    fireEvent.keyDown(document.body, { key: 'Backspace' });
+    await heading('Weigh for Hand pies');
+    expect((await said()).map((e) => e.type).sort()).toEqual(['back', 'next']);
+  });
+  it('a wait becomes a timer that counts down beside the next step, until it is taken out', async () => {
+    new FakeServer();
+    const run = runOf([['handPies', 'roughPuff']], minutesAgo(2));
+    await runAt(run, stepIndex(run, 'rest'));
+    open('/bench');
+    await screen.findByText('planned');
+    expect(timers()).toBeNull();
+    fireEvent.keyDown(document.body, { key: ' ' });
+    const list = await screen.findByRole('list', { name: 'Timers' });
+    expect(list.textContent).toMatch(/\d+:\d\d.*rest, Hand pies/);
+    fireEvent.click(within(list).getByRole('button', { name: 'Out' }));
+    await waitFor(() => expect(timers()).toBeNull());
+    expect((await said()).find((e) => e.type === 'timerStop')?.data).toEqual({ stepIndex: stepIndex(run, 'rest') });
+  });
+  it('a timer that is over says so and knocks once', async () => {
+    new FakeServer();
+    const run = runOf([['handPies', 'roughPuff']], minutesAgo(300));
+    const rest = stepIndex(run, 'rest');
+    await runAt(run, rest + 1);
+    open('/bench');
+    expect((await screen.findByRole('list', { name: 'Timers' })).textContent).toMatch(/−\d+:\d\d.*take it out/);
+    expect(sounds.knock).toHaveBeenCalledTimes(1);
+  });
+  it('pieces are counted, one press each, and drawn as done', async () => {
+    new FakeServer();
+    const run = runOf([['handPies', 'roughPuff']], minutesAgo(1));
+    const at = run.plan.steps.findIndex((s) => s.kind === 'bench' && s.pieces > 1);
+    await runAt(run, at);
+    open('/bench');
+    const more = await screen.findByRole('button', { name: /One more done: 0 of/ });
+    fireEvent.click(more);
+    await screen.findByRole('button', { name: /One more done: 1 of/ });
+    expect(screen.getByRole('img', { name: /^1 of \d+ done$/ })).toBeTruthy();
+  });
+  it('a run begun earlier goes on where it stood', async () => {
+    new FakeServer().down = true;
+    const run = runOf([['handPies', 'roughPuff']], minutesAgo(20));
+    const at = stepIndex(run, 'rollOut');
+    await runAt(run, at);
+    open('/bench');
+    expect((await heading(/Roll/)).textContent).toBeTruthy();
+    expect(screen.getByText('running').nextSibling?.textContent).toMatch(/^20:0\d$/);
+  });
+  it('after the last step there is the log, and the run is closed', async () => {
+    new FakeServer();
+    const run = runOf([['potPies']], minutesAgo(5));
+    await runAt(run, run.plan.steps.length);
+    const router = open('/bench');
+    await heading('All is done');
+    fireEvent.click(screen.getByRole('button', { name: 'To the log' }));
+    await waitFor(() =>
+      expect(router.state.location.pathname + router.state.location.search).toBe(`/log?run=${run.id}`),
+    );
+    expect((await benchStore.runs.get(run.id))?.finishedAt).toBeTruthy();
+  });
+  it('raw filling, blades and heat come with their caution', async () => {
+    new FakeServer();
+    const run = runOf([['handPies', 'roughPuff']], minutesAgo(1));
+    await runAt(run, stepIndex(run, 'bake'));
+    open('/bench');
+    expect((await screen.findByText('Take care.')).parentElement?.textContent).toMatch(/hot|steam|glove|cloth/i);
+  });
+});
+
+describe('the minutes left', () => {
+  it('are told with the reason while the fat works', async () => {
+    new FakeServer();
+    const run = runOf([['handPies', 'roughPuff']], minutesAgo(5));
+    await runAt(run, stepIndex(run, 'rollOut'));
+    open('/bench');
+    expect((await panel()).textContent).toMatch(/left at the bench\d+ minbecause it warms from .*leaves the band at/);
+    expect(within(await panel()).queryByRole('button', { name: 'Quiet' })).toBeNull();
+  });
+  it('when spent are told as an alert with the cure, and call until quiet is pressed', async () => {
+    new FakeServer();
+    const run = runOf([['handPies', 'roughPuff']], minutesAgo(90));
+    await runAt(run, stepIndex(run, 'rollOut'));
+    open('/bench');
+    await waitFor(async () => expect((await panel()).textContent).toMatch(/past the band by/));
+    const alert = within(await panel()).getByRole('alert');
+    await waitFor(() => expect(alert.textContent).toMatch(/^To the cold for .*, then go on\.$/));
+    expect(sounds.doubleKnock).toHaveBeenCalled();
+    fireEvent.keyDown(document.body, { key: 'q' });
+    await waitFor(() => expect(screen.queryByRole('button', { name: 'Quiet' })).toBeNull());
+  });
+  it('come back in the cold: C puts it there with the reckoned minutes, and C takes it out', async () => {
+    new FakeServer();
+    const run = runOf([['handPies', 'roughPuff']], minutesAgo(90));
+    await runAt(run, stepIndex(run, 'rollOut'));
+    open('/bench');
+    await panel();
+    fireEvent.keyDown(document.body, { key: 'c' });
+    await waitFor(async () => expect((await panel()).textContent).toMatch(/in the cold\d+:\d\d/));
+    const cold = (await said()).find((e) => e.type === 'cold');
+    expect((cold?.data['cure'] as { minutes: number }).minutes).toBeGreaterThan(1);
+    fireEvent.keyDown(document.body, { key: 'c' });
+    await waitFor(async () => expect((await panel()).textContent).not.toMatch(/in the cold/));
+  });
+  it('of bare leaves are cured under the cloth', async () => {
+    new FakeServer();
+    const run = runOf([['filoCoil']], minutesAgo(0.5));
+    await runAt(run, stepIndex(run, 'brushStack'));
+    open('/bench');
+    expect((await panel()).textContent).toMatch(/the leaf, by reckoning/);
+    expect(within(await panel()).getByRole('button', { name: 'Cover' })).toBeTruthy();
+  });
+  it('give way to the hour at the table where nothing warms', async () => {
+    new FakeServer();
+    const run = runOf([['handPies', 'roughPuff']], minutesAgo(1));
+    await runAt(run, stepIndex(run, 'bake'));
+    open('/bench');
+    expect((await panel()).textContent).toMatch(/to the table.*18:30/);
+  });
+  it('under the band are minutes to stand', async () => {
+    new FakeServer();
+    const run = runOf([['handPies', 'roughPuff']], minutesAgo(0.2));
+    const chilled = run.plan.steps.findIndex((s) => {
+      const line = run.plan.items[0]?.line;
+      const stretch = line?.stretches.find((x) => x.stepId === s.id && x.kind === 'bench');
+      return stretch && line && stretch.leavesBandAt !== null && (stretch.value[0] ?? 99) < line.band.low - 0.5;
+    });
+    expect(chilled).toBeGreaterThanOrEqual(0);
+    await runAt(run, chilled);
+    open('/bench');
+    expect((await panel()).textContent).toMatch(/let it stand\d+ minbecause it cracks under/);
+  });
+});
+
+describe('letter keys', () => {
+  it('can be switched off; space and backspace stay', async () => {
+    new FakeServer();
+    const run = runOf([['handPies', 'roughPuff']], minutesAgo(30), 8);
+    await runAt(run, stepIndex(run, 'rollOut'), eventOf(run, 'piece', 0.01, { by: 1 }));
+    open('/bench');
+    localStorage.setItem('crustallum.keys', 'off');
+    const before = (await panel()).textContent;
+    fireEvent.keyDown(document.body, { key: 'c' });
+    await new Promise((resolve) => setTimeout(resolve, 300));
+    expect((await said()).filter((e) => e.type === 'cold')).toEqual([]);
+    expect(before).toBeTruthy();
+    const call = (await heading(/./)).textContent;
+    fireEvent.keyDown(document.body, { key: ' ' });
+    await waitFor(async () => expect((await heading(/./)).textContent).not.toBe(call));
+  });
+});

@@ -1,0 +1,59 @@
+import type { Pastry, Product } from '@crustallum/core/plan/inputs';
+import { planBake } from '@crustallum/core/plan/planBake';
+import { plainKitchen, starterItem, starterMeal } from '@crustallum/core/plan/starters';
+import { benchStore, startRun } from '../bench/benchStore';
+import type { BenchEvent, BenchEventType, BenchRun } from '../bench/run';
+
+/** A run of starters as the bench would begin it, planned by the core. */
+export function runOf(kinds: readonly [Product, Pastry?][], startedAt: number, mouths = 8): BenchRun {
+  const documents = kinds.map(([product, pastry]) => starterItem(product, mouths, 'You', pastry));
+  const meal = starterMeal('2036-12-12T18:30', mouths, 'Supper');
+  const plan = planBake({ meal, items: documents, kitchen: plainKitchen });
+  return {
+    id: '22222222-2222-4222-8222-222222222222',
+    bakeId: '33333333-3333-4333-8333-333333333333',
+    startedAt: new Date(startedAt).toISOString(),
+    finishedAt: null,
+    plan: {
+      title: meal.title,
+      serveAt: meal.serveAt,
+      kitchen: plainKitchen,
+      steps: plan.clock.steps,
+      items: plan.items.map((p, i) => ({
+        id: String(i),
+        document: documents[i] as (typeof documents)[0],
+        line: p.line,
+        expectedMm: 9,
+        bakeMin: 30,
+        pieces: 8,
+        depthMm: 18,
+      })),
+    },
+  };
+}
+
+export const stepIndex = (run: BenchRun, code: string): number => run.plan.steps.findIndex((s) => s.code === code);
+
+/** An event of a run so many minutes after its beginning. */
+export const eventOf = (
+  run: BenchRun,
+  type: BenchEventType,
+  minute: number,
+  data: Record<string, unknown> = {},
+): BenchEvent => ({
+  id: `${type} ${minute} ${JSON.stringify(data).length}`,
+  runId: run.id,
+  type,
+  at: new Date(Date.parse(run.startedAt) + minute * 60_000).toISOString(),
+  data,
+  sent: 1,
+});
+
+/** Puts a run on the device with the presses that brought it to a step, all made in its first moment. */
+export async function runAt(run: BenchRun, index: number, ...more: BenchEvent[]): Promise<void> {
+  await benchStore.runs.clear();
+  await benchStore.events.clear();
+  await startRun(run);
+  const presses = Array.from({ length: index }, (_, i) => eventOf(run, 'next', i * 1e-4));
+  await benchStore.events.bulkAdd([...presses, ...more]);
+}
