@@ -25,6 +25,8 @@ export class FakeServer {
   readonly sent: Sent[] = [];
   /** Paths that answer with this status instead. */
   failing: { path: RegExp; status: number } | null = null;
+  /** The state on the server that comes with a refusal. */
+  current: unknown = undefined;
   down = false;
 
   constructor() {
@@ -50,7 +52,7 @@ export class FakeServer {
     const body = (text ? JSON.parse(text) : {}) as Record<string, unknown>;
     this.sent.push({ method: request.method, path, body });
     if (this.down) throw new TypeError('no network');
-    if (this.failing?.path.test(path)) return json({ errors: [] }, this.failing.status);
+    if (this.failing?.path.test(path)) return json({ errors: [], current: this.current }, this.failing.status);
     return this.route(request.method, path, body);
   }
 
@@ -133,7 +135,7 @@ const found = (value: unknown): Response =>
 
 /** Lets media queries answer as on a screen of this width; gives back how to undo it. */
 export function atWidth(px: number): () => void {
-  const before = window.matchMedia;
+  const before = (query: string) => ({ matches: false, media: query, addEventListener() {}, removeEventListener() {} });
   window.matchMedia = (query: string) =>
     ({
       matches: [...query.matchAll(/\((max|min)-width: (\d+)px\)/g)].every(([, end, edge]) =>
@@ -144,7 +146,7 @@ export function atWidth(px: number): () => void {
       removeEventListener() {},
     }) as unknown as MediaQueryList;
   return () => {
-    window.matchMedia = before;
+    window.matchMedia = before as unknown as typeof window.matchMedia;
   };
 }
 
