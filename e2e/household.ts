@@ -8,7 +8,7 @@ import { join } from 'node:path';
 
 const root = join(__dirname, '..');
 
-const freePort = (): Promise<number> =>
+export const freePort = (): Promise<number> =>
   new Promise((resolve) => {
     const probe = createServer();
     probe.listen(0, '127.0.0.1', () => {

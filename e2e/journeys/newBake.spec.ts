@@ -74,3 +74,44 @@ test('the larder is filled, found, changed and emptied with a way back; the kitc
   await page.getByRole('button', { name: 'Keep the kitchen so' }).click();
   await expect(page.getByRole('button', { name: 'The kitchen is kept' })).toBeVisible();
 });
+
+test('a whole day is made, changed and settled from the keyboard alone', async ({ page, empty }) => {
+  await page.goto(empty.url);
+  await page.getByRole('button', { name: 'Pot pies', exact: true }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/brief$/);
+  await page.keyboard.press('2');
+  const slider = page.getByRole('slider', { name: 'To make' });
+  await slider.focus();
+  const before = await slider.getAttribute('aria-valuenow');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('.');
+  await expect(slider).toHaveAttribute('aria-valuenow', String(Number(before) + 2));
+  for (const station of ['folds', 'filling', 'cut']) {
+    await page.locator('h1').click();
+    await page.keyboard.press('Enter');
+    await expect(page).toHaveURL(new RegExp(`${station}$`));
+    await expect(page.locator('.because-word').first()).toBeVisible();
+  }
+  await expect(page.getByRole('link', { name: /, settled$/ })).toHaveCount(3);
+});
+
+test('a weight dragged along its ruler moves dough, line and drawing with it', async ({ page, supper }) => {
+  await page.goto(await supper.station(0, 'dough'));
+  const thumb = page.getByRole('slider', { name: 'To make' });
+  const flour = page.getByRole('button', { name: /^Flour: / });
+  const before = await flour.innerText();
+  const from = await thumb.boundingBox();
+  if (!from) throw new Error('no weight to drag');
+  await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
+  await page.mouse.down();
+  for (let x = 0; x <= 48; x += 4) await page.mouse.move(from.x + from.width / 2 + x, from.y + from.height / 2);
+  await page.mouse.up();
+  const made = Number(await thumb.getAttribute('aria-valuenow'));
+  expect(made).toBeGreaterThan(18);
+  await expect(flour).not.toHaveText(before);
+  await expect(page.getByRole('img', { name: /^Flour \d+ g/ })).toHaveAttribute(
+    'aria-label',
+    new RegExp(`^Flour ${(await flour.innerText()).replace(/\D/g, '')} g`),
+  );
+});
