@@ -1,4 +1,4 @@
-import { lazy, Suspense } from 'react';
+import { lazy } from 'react';
 import { useItem } from '../app/useItem';
 import { Measure } from '../drawings/Measure';
 import { usePhone } from '../ui/useWidth';
@@ -6,6 +6,7 @@ import { TextField } from '../ui/TextField';
 import { clock, momentAt, plain } from '../wording/numbers';
 import { fillingWords } from '../wording/words';
 import { Choice } from '../ui/Choice';
+import { Later } from './charts/Later';
 import { Drawing } from './Drawing';
 import { StationPage, Waiting } from './StationPage';
 
@@ -95,14 +96,15 @@ export function FillingStation() {
         />
       </Drawing>
       {f.curve.minutes.length > 0 && (
-        <Suspense fallback={<p className="working">The curve is coming</p>}>
-          <CoolingCurve
-            curve={f.curve}
-            fillAtC={f.fillAtC}
-            startsAt={cooling ? momentAt(serveAt, cooling.startMin) : null}
-            cooling={f.cooling}
-          />
-        </Suspense>
+        <Later
+          chart={CoolingCurve}
+          of={{
+            curve: f.curve,
+            fillAtC: f.fillAtC,
+            startsAtMs: cooling ? momentAt(serveAt, cooling.startMin).getTime() : null,
+            cooling: f.cooling,
+          }}
+        />
       )}
       <p className="whatif" style={{ maxWidth: 640 }}>
         {cooling && (

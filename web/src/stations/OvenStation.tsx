@@ -1,9 +1,10 @@
 import type { OvenPlan } from '@crustallum/core/plan/ovenStation';
 import type { ItemInput } from '@crustallum/core/plan/inputs';
-import { lazy, Suspense } from 'react';
+import { lazy } from 'react';
 import { useItem } from '../app/useItem';
 import { usePhone } from '../ui/useWidth';
 import { clock, momentAt, plain, span } from '../wording/numbers';
+import { Later } from './charts/Later';
 import { Drawing } from './Drawing';
 import { Held } from './Held';
 import { StationPage, Waiting } from './StationPage';
@@ -53,14 +54,15 @@ export function OvenStation() {
       ]}
     >
       <OvenDrawing oven={o} item={item.document} />
-      <Suspense fallback={<p className="working">The curves are coming</p>}>
-        <MinuteCurves
-          series={o.bake.series}
-          out={proposed}
-          target={o.spec.filling.coreTargetC ?? 75}
-          hasBase={o.spec.base !== null}
-        />
-      </Suspense>
+      <Later
+        chart={MinuteCurves}
+        of={{
+          series: o.bake.series,
+          out: proposed,
+          target: o.spec.filling.coreTargetC ?? 75,
+          hasBase: o.spec.base !== null,
+        }}
+      />
       <Browning oven={o} />
       <ul className="plain-list mt-2" style={{ maxWidth: 660, fontSize: 15 }}>
         {bake && (

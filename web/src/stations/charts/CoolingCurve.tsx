@@ -1,4 +1,5 @@
 import type { FillingCooling } from '@crustallum/core/cold/fillingCooling';
+import { memo } from 'react';
 import {
   CartesianGrid,
   Line,
@@ -12,17 +13,17 @@ import {
 } from 'recharts';
 import { clock, plain } from '../../wording/numbers';
 
-interface Props {
+export interface Props {
   curve: { minutes: number[]; temperatureC: number[] };
   fillAtC: number;
-  startsAt: Date | null;
+  startsAtMs: number | null;
   cooling: FillingCooling | null;
 }
 
 /** The filling's warmest part against the clock, with the limit for the pastry and the two-stage guidance, never merged. */
-export default function CoolingCurve({ curve, fillAtC, startsAt, cooling }: Props) {
+export default memo(function CoolingCurve({ curve, fillAtC, startsAtMs, cooling }: Props) {
   const data = curve.minutes.map((m, i) => ({ m, t: curve.temperatureC[i] as number }));
-  const at = (m: number) => (startsAt ? clock(new Date(startsAt.getTime() + m * 60_000)) : `${plain(m, 0)} min`);
+  const at = (m: number) => (startsAtMs === null ? `${plain(m, 0)} min` : clock(new Date(startsAtMs + m * 60_000)));
   const label = { fill: 'var(--color-ink)', fontSize: 15 };
   return (
     <div
@@ -62,4 +63,4 @@ export default function CoolingCurve({ curve, fillAtC, startsAt, cooling }: Prop
       </ResponsiveContainer>
     </div>
   );
-}
+});

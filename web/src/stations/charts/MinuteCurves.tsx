@@ -1,4 +1,5 @@
 import type { SeriesRow } from '@crustallum/core/oven/bake';
+import { memo } from 'react';
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
 import { plain } from '../../wording/numbers';
 
@@ -12,7 +13,7 @@ const lines = [
 const tens = (minutes: number): number[] => Array.from({ length: Math.ceil(minutes / 10) }, (_, i) => i * 10);
 
 /** Oven air, lid, base and middle, minute by minute. */
-export default function MinuteCurves({
+export default memo(function MinuteCurves({
   series,
   out,
   target,
@@ -90,4 +91,4 @@ export default function MinuteCurves({
       </ul>
     </div>
   );
-}
+});
