@@ -36,18 +36,6 @@ export function planItem(item: ItemInput, kitchen: KitchenInput): ItemPlan {
   const seal = planSeal(item, kitchen, cut, filling, oven);
   const day = planDay(item, kitchen, cut, dough, filling, seal);
   withRests(third, day.rest);
-  const allowed = pastriesOf[item.product];
-  const mismatch: Problem[] = allowed.includes(item.dough.pastry)
-    ? []
-    : [
-        {
-          station: 'dough',
-          code: 'pastryDoesNotFit',
-          fields: ['dough.pastry'],
-          values: { product: item.product, allowed: allowed.join(', ') },
-          weight: 'stop',
-        },
-      ];
   return {
     title: item.title,
     cut,
@@ -60,7 +48,7 @@ export function planItem(item: ItemInput, kitchen: KitchenInput): ItemPlan {
     line: day.line,
     lots: day.lots,
     problems: [
-      ...mismatch,
+      ...pastryProblems(item),
       ...cut.problems,
       ...dough.problems,
       ...third.problems,
@@ -70,6 +58,38 @@ export function planItem(item: ItemInput, kitchen: KitchenInput): ItemPlan {
       ...day.problems,
     ],
   };
+}
+
+/** Filo is for trays and coils, rolled dough for the rest. */
+function pastryProblems(item: ItemInput): Problem[] {
+  const allowed = pastriesOf[item.product];
+  if (allowed.includes(item.dough.pastry)) return [];
+  return [
+    {
+      station: 'dough',
+      code: 'pastryDoesNotFit',
+      fields: ['dough.pastry'],
+      values: { product: item.product, allowed: allowed.join(', ') },
+      weight: 'stop',
+    },
+  ];
+}
+
+/** An item's problems station by station in the order they are worked out, each only when it is asked for. */
+export function* problemsInTurn(item: ItemInput, kitchen: KitchenInput): Generator<Problem[]> {
+  yield pastryProblems(item);
+  const cut = planCut(item, kitchen);
+  yield cut.problems;
+  const dough = planDough(item, kitchen, cut);
+  yield dough.problems;
+  yield planThird(item, kitchen, cut, dough).problems;
+  const filling = planFilling(item, kitchen, cut, dough);
+  yield filling.problems;
+  const oven = planOven(item, kitchen, cut, filling);
+  yield oven.problems;
+  const seal = planSeal(item, kitchen, cut, filling, oven);
+  yield seal.problems;
+  yield planDay(item, kitchen, cut, dough, filling, seal).problems;
 }
 
 function withRests(

@@ -2,6 +2,7 @@ import { model } from '../quantities/model';
 import { BakeInput, ItemPlanInput } from './inputs';
 import { cure, CureInput } from './cure';
 import { planItem } from './itemPlan';
+import { mend, MendInput } from './mend';
 import { planBake } from './planBake';
 
 export const planModels = [
@@ -31,5 +32,14 @@ export const planModels = [
     certainty: 'physics',
     input: CureInput,
     run: cure,
+  }),
+  model({
+    name: 'plan.mend',
+    summary: 'The smallest change of one input after which an item can be made',
+    units: 'as the input',
+    source: 'Search over plan.item',
+    certainty: 'exact',
+    input: MendInput,
+    run: mend,
   }),
 ];

@@ -61,7 +61,11 @@ export function History({ entries, now }: { entries: readonly LogEntry[]; now: N
                 strokeWidth="2.400"
               />
             ))}
-            <text x={x + 32} y={y(e.share) + 10} className={e.here ? 'b' : undefined}>
+            <text
+              x={x + 32}
+              y={Math.abs(e.share - 1) < 0.04 ? y(1) - 8 : y(e.share) + 10}
+              className={e.here ? 'b' : undefined}
+            >
               {plain(e.share * 100, 0)}
             </text>
             <text x={x} y="196" textAnchor="middle" className={e.here ? 'b' : 'q'}>

@@ -24,7 +24,8 @@ export function SealStation() {
   const { seal } = item.document;
   const s = plan.seal;
   const t = plan.cut.rolled.thicknessMm;
-  const px = 17;
+  // a wide rim is drawn smaller, so that it stays beside the lid
+  const px = Math.min(17, 230 / seal.rimMm);
   const rimPx = seal.rimMm * px;
   const pressed = t * 2 * 0.7;
   const crimpMm = Number(s.figures.pinches.reason.values['pitchMm']);
@@ -56,7 +57,7 @@ export function SealStation() {
           The rim, cut through
         </text>
         <text x="310" y="16" textAnchor="end" className="q">
-          4.5 × life size
+          {plain(px / 3.78, 1)} × life size
         </text>
         <g transform="translate(30 40)">
           <path

@@ -10,7 +10,9 @@ import { fieldWords, problemWords, refusalWords } from '../wording/problems';
 import { settleWord, stationWord } from '../wording/words';
 import { Field } from './Field';
 import { fields, type FieldName } from './fields';
+import { mendWords } from './mendWords';
 import { RulesSheet } from './RulesSheet';
+import { useMend } from './useMend';
 import { Whose } from './Whose';
 
 interface Props {
@@ -27,7 +29,10 @@ interface Props {
 
 /** A station: inputs, the drawing to scale, numbers each with its because, and the press that settles it. */
 export function StationPage({ station, inputs, held = [], whatIf, extra, numbers, children }: Props) {
-  const { item, plan, problems, settle } = useItem();
+  const { item, plan, problems, settle, change } = useItem();
+  const kitchen = useAppSelector((s) => s.desk.kitchen);
+  const inTheWay = problems.find((p) => p.station === station && p.weight === 'stop');
+  const mend = useMend(item, kitchen, inTheWay);
   const working = useAppSelector((s) => s.desk.working);
   const refusals = useAppSelector((s) => s.desk.refusals);
   const bakeId = useAppSelector((s) => s.desk.bakeId);
@@ -55,7 +60,9 @@ export function StationPage({ station, inputs, held = [], whatIf, extra, numbers
       {extra}
     </>
   );
-  const settlePress = (
+  const settlePress = mend ? (
+    <Press onClick={() => change({ [mend.path]: mend.to })}>{mendWords(mend)}</Press>
+  ) : (
     <Press crimp disabled={stop} onClick={goOn} aria-pressed={settled} data-settle>
       {settled ? 'Settled, go on' : phone ? 'Settle' : settleWord(station, pastry)}
     </Press>

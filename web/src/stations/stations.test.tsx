@@ -75,6 +75,38 @@ describe('changing an input', () => {
   });
 });
 
+describe('what cannot be made', () => {
+  it('names the two inputs that clash, and offers the smallest change in place of settling', async () => {
+    const bake = new FakeServer().plan(['handPies', 'roughPuff']);
+    const [item] = bake.items;
+    if (item)
+      item.document = {
+        ...item.document,
+        cut: { ...item.document.cut, cutterMm: 50 },
+        seal: { ...item.document.seal, rimMm: 24 },
+      };
+    open(at('seal'));
+    await heading('Seal');
+    await screen.findByText(/A rim of 24 mm leaves no room/);
+    expect(screen.getAllByText('clash').length).toBeGreaterThan(0);
+    expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Settle the seal' }).disabled).toBe(true);
+    const press = await screen.findByRole('button', { name: /^(Rim left bare|Cutter) to / }, { timeout: 8000 });
+    expect(screen.queryByRole('button', { name: 'Settle the seal' })).toBeNull();
+    fireEvent.click(press);
+    await waitFor(() => expect(screen.queryByText(/leaves no room/)).toBeNull());
+    expect(await screen.findByRole<HTMLButtonElement>('button', { name: 'Settle the seal' })).toBeTruthy();
+  }, 20_000);
+  it('offers another pastry where the one chosen does not fit', async () => {
+    const bake = new FakeServer().plan(['handPies', 'roughPuff']);
+    const [item] = bake.items;
+    if (item) item.document = { ...item.document, dough: { ...item.document.dough, pastry: 'filo' } };
+    open(at('dough'));
+    await heading('Dough');
+    fireEvent.click(await screen.findByRole('button', { name: /^Pastry to / }, { timeout: 8000 }));
+    await waitFor(() => expect(document()?.dough.pastry).not.toBe('filo'));
+  }, 20_000);
+});
+
 describe('settling', () => {
   it('crimps the rim under the station and goes on to the next', async () => {
     new FakeServer().plan(['handPies', 'roughPuff']);

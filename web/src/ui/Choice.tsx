@@ -10,6 +10,7 @@ export function Choice<Word extends string>({ label, value, options, clash, onCh
     <div className={`pt-1 pb-2 ${clash ? 'clash' : ''}`}>
       <div className="quiet-ink" style={{ fontSize: 16, fontWeight: 500 }}>
         {label}
+        {clash && <strong className="clash-word"> clash</strong>}
       </div>
       <Select.Root value={value} open={open} onOpenChange={setOpen} onValueChange={(v) => onChange(v as Word)}>
         <Select.Trigger

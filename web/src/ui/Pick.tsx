@@ -14,6 +14,7 @@ export function Pick<Word extends string>({ label, value, options, clash, onChan
     <div className={`pt-1 pb-1 ${clash ? 'clash' : ''}`}>
       <div className="quiet-ink" style={{ fontSize: 16, fontWeight: 500 }}>
         {label}
+        {clash && <strong className="clash-word"> clash</strong>}
       </div>
       <ToggleGroup.Root
         type="single"

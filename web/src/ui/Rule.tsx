@@ -48,7 +48,10 @@ export const Rule = memo(function Rule({
   return (
     <div className={`rule ${clash ? 'clash' : ''}`}>
       <div className="lab">
-        <label htmlFor={id}>{label}</label>
+        <label htmlFor={id}>
+          {label}
+          {clash && <strong className="clash-word"> clash</strong>}
+        </label>
         <NumberField
           id={id}
           label={label}
