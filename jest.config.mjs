@@ -19,6 +19,8 @@ const moduleNameMapper = {
 const common = { rootDir: '.', transform, moduleNameMapper };
 
 export default {
+  // one for each core: the suites share nothing
+  maxWorkers: '100%',
   projects: [
     { ...common, displayName: 'core', testMatch: ['<rootDir>/core/src/**/*.test.ts'], testEnvironment: 'node' },
     { ...common, displayName: 'server', testMatch: ['<rootDir>/server/src/**/*.test.ts'], testEnvironment: 'node' },

@@ -7,10 +7,10 @@ const root = join(__dirname, '..');
 export default defineConfig({
   testDir: './journeys',
   outputDir: join(root, 'test-results'),
-  timeout: 60_000,
+  timeout: 90_000,
   expect: { timeout: 15_000 },
-  fullyParallel: false,
-  workers: 1,
+  fullyParallel: true,
+  workers: 2,
   retries: process.env['CI'] ? 1 : 0,
   reporter: [
     ['line'],

@@ -1,31 +1,9 @@
 /** One current picture of each main view, from the demo data, at 1280x800 in day light: docs/screenshots. */
-import { mkdtempSync } from 'node:fs';
-import { createRequire } from 'node:module';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { buildIfStale, root } from './project.mjs';
+import { openDemo } from './demo-browser.mjs';
+import { root } from './project.mjs';
 
-if (!buildIfStale()) process.exit(1);
-const require = createRequire(import.meta.url);
-const { chromium } = require('@playwright/test');
-const { createApp } = require(join(root, 'server/dist/app/createApp.js'));
-const { ImportService } = require(join(root, 'server/dist/exchange/exchange.module.js'));
-
-const app = await createApp({
-  dataFile: join(mkdtempSync(join(tmpdir(), 'crustallum-shots-')), 'demo.sqlite'),
-  webFolder: join(root, 'web/dist'),
-  quiet: true,
-});
-await app.get(ImportService, { strict: false }).household(await import(join(root, 'demo/lanternSupper.mjs')));
-await app.listen(0, '127.0.0.1');
-const url = (await app.getUrl()).replace('[::1]', '127.0.0.1');
-const [{ id }] = await (await fetch(`${url}/api/bakes`)).json();
-const { items } = await (await fetch(`${url}/api/bakes/${id}`)).json();
-
-const browser = await chromium.launch({
-  executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu'],
-});
+const { url, browser, station, close } = await openDemo();
 const context = await browser.newContext({
   viewport: { width: 1280, height: 800 },
   reducedMotion: 'reduce',
@@ -34,9 +12,8 @@ const context = await browser.newContext({
 await context.addInitScript(() => localStorage.setItem('crustallum.light', 'day'));
 await context.clock.install({ time: new Date('2026-12-12T09:12:00') });
 const page = await context.newPage();
-const station = (item, name) => `/bakes/${id}/${items[item].id}/${name}`;
 const views = [
-  ['today', '/'],
+  ['today', `${url}/`],
   ['brief', station(0, 'brief')],
   ['dough', station(0, 'dough')],
   ['folds', station(0, 'folds')],
@@ -47,8 +24,8 @@ const views = [
   ['seal', station(0, 'seal')],
   ['oven', station(1, 'oven')],
   ['clock', station(0, 'clock')],
-  ['larder', '/larder'],
-  ['log', '/log'],
+  ['larder', `${url}/larder`],
+  ['log', `${url}/log`],
 ];
 const shoot = (name) => page.screenshot({ path: join(root, 'docs/screenshots', `${name}.png`) });
 const settle = async (ms) => {
@@ -59,13 +36,13 @@ const settle = async (ms) => {
 };
 // some edges are settled, so that the rim shows its crimp
 for (const name of ['brief', 'dough', 'folds']) {
-  await page.goto(url + station(0, name));
+  await page.goto(station(0, name));
   await settle(2000);
   await page.getByRole('button', { name: /^Settle the/ }).click();
   await settle(900);
 }
 for (const [name, path] of views) {
-  await page.goto(url + path);
+  await page.goto(path);
   await settle(3000);
   await shoot(name);
 }
@@ -84,9 +61,8 @@ await page.setViewportSize({ width: 390, height: 844 });
 await settle(400);
 await shoot('phone-bench');
 await page.setViewportSize({ width: 800, height: 1280 });
-await page.goto(url + station(0, 'dough'));
+await page.goto(station(0, 'dough'));
 await settle(3000);
 await shoot('tablet-dough');
-await browser.close();
-await app.close();
+await close();
 console.log(`${views.length + 3} pictures in docs/screenshots`);

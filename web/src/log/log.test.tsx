@@ -1,10 +1,9 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
-import { planBake } from '@crustallum/core/plan/planBake';
-import { plainKitchen, starterItem, starterMeal } from '@crustallum/core/plan/starters';
 import { addEvent, benchStore, startRun } from '../bench/benchStore';
 import type { BenchRun } from '../bench/run';
 import type { LogEntry } from '../store/api';
 import { FakeServer, heading, open } from '../testing/household';
+import { runOf } from '../testing/runs';
 
 beforeEach(async () => {
   jest.spyOn(console, 'error').mockImplementation(() => undefined);
@@ -24,33 +23,9 @@ const entry = (id: string, date: string, stoodMm: number): LogEntry => ({
   snapshot: { expectedMm: 8, roomC: 19, pieces: 12, depthMm: 18, pastry: 'roughPuff', steps: [] },
 });
 
-const runId = '22222222-2222-4222-8222-222222222222';
 /** A finished run of two pies in which the weighing took four minutes instead of ten. */
 async function finished(): Promise<BenchRun> {
-  const documents = [starterItem('handPies', 8, 'You', 'roughPuff'), starterItem('filoCoil', 8, 'You')];
-  const meal = starterMeal('2036-12-12T18:30', 8, 'Supper');
-  const plan = planBake({ meal, items: documents, kitchen: plainKitchen });
-  const run: BenchRun = {
-    id: runId,
-    bakeId: '33333333-3333-4333-8333-333333333333',
-    startedAt: new Date(Date.now() - 4 * 60_000).toISOString(),
-    finishedAt: null,
-    plan: {
-      title: meal.title,
-      serveAt: meal.serveAt,
-      kitchen: plainKitchen,
-      steps: plan.clock.steps,
-      items: plan.items.map((p, i) => ({
-        id: String(i),
-        document: documents[i] as (typeof documents)[0],
-        line: p.line,
-        expectedMm: 9,
-        bakeMin: 30,
-        pieces: 8,
-        depthMm: 18,
-      })),
-    },
-  };
+  const run = runOf([['handPies', 'roughPuff'], ['filoCoil']], Date.now() - 4 * 60_000);
   await startRun(run);
   await addEvent(run, 'next');
   await addEvent(run, 'finish');
@@ -123,9 +98,9 @@ describe('the Log', () => {
 
 describe('after a run', () => {
   it('asks about each pie, with what was planned and how it ran', async () => {
-    await finished();
+    const run = await finished();
     new FakeServer();
-    open(`/log?run=${runId}`);
+    open(`/log?run=${run.id}`);
     expect(await screen.findByText('Planned, and as it ran')).toBeTruthy();
     const row = screen.getByRole('row', { name: /Weigh/ });
     expect(row.textContent).toMatch(/Weigh10 min4 min/);
@@ -134,24 +109,24 @@ describe('after a run', () => {
   it('keeps an entry with a dated snapshot of the plan', async () => {
     const run = await finished();
     const server = new FakeServer();
-    open(`/log?run=${runId}`);
+    open(`/log?run=${run.id}`);
     await screen.findByText('Planned, and as it ran');
     fireEvent.click(screen.getByRole('radio', { name: 'crisp' }));
     fireEvent.click(screen.getByRole('button', { name: 'Keep this entry' }));
     await waitFor(() => expect(server.log).toHaveLength(1));
     expect(server.log[0]).toMatchObject({
       title: 'Hand pies',
-      runId,
+      runId: run.id,
       bakeId: run.bakeId,
       answers: { texture: 'crisp' },
-      snapshot: { expectedMm: 9, roomC: plainKitchen.roomC, pieces: 8, pastry: 'roughPuff' },
+      snapshot: { expectedMm: 9, roomC: run.plan.kitchen.roomC, pieces: 8, pastry: 'roughPuff' },
     });
     expect(await screen.findByRole('radio', { name: 'Hand pies, kept' })).toBeTruthy();
   });
   it('goes to the other pie without losing the first', async () => {
-    await finished();
+    const run = await finished();
     const server = new FakeServer();
-    open(`/log?run=${runId}`);
+    open(`/log?run=${run.id}`);
     await screen.findByText('Planned, and as it ran');
     fireEvent.click(screen.getByRole('button', { name: 'Keep this entry' }));
     await waitFor(() => expect(server.log).toHaveLength(1));

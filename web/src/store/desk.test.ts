@@ -4,7 +4,7 @@ import type { BakeHead, StoredBake, StoredItem } from './api';
 import { desk, type Desk } from './desk';
 import { withValue, valueOf, changeItem } from './deskWork';
 import { readDrafts, writeDrafts } from './drafts';
-import { makeStore } from './store';
+import { makeStore, store } from './store';
 
 const document = starterItem('handPies', 6, 'You', 'roughPuff');
 const stored = (version = 1): StoredItem => ({
@@ -122,6 +122,15 @@ describe('drafts on the device', () => {
     expect(Object.keys(readDrafts())).toEqual(['z']);
     writeDrafts([stored()], []);
     expect(readDrafts()).toEqual({});
+  });
+  it('are written when the page is left, though the last change was a moment ago', () => {
+    localStorage.clear();
+    store.dispatch(opened);
+    store.dispatch(itemChanged({ id: 'a', document: other }));
+    expect(readDrafts()).toEqual({});
+    window.dispatchEvent(new Event('pagehide'));
+    expect(readDrafts()['a']?.document.title).toBe('Other');
+    store.dispatch(bakeClosed());
   });
   it('are none when the store holds nonsense', () => {
     localStorage.setItem('crustallum.drafts', '{broken');

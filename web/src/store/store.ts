@@ -3,6 +3,7 @@ import { useDispatch, useSelector } from 'react-redux';
 import { api } from './api';
 import { desk } from './desk';
 import { deskListener } from './deskWork';
+import { writeDrafts } from './drafts';
 import { notice } from './notice';
 
 export const makeStore = () =>
@@ -16,6 +17,13 @@ export const makeStore = () =>
   });
 
 export const store = makeStore();
+
+// a page that is left or reloaded keeps on the device what the drafts had not written yet
+window.addEventListener('pagehide', () => {
+  const { items, unsaved } = store.getState().desk;
+  writeDrafts(items, unsaved);
+});
+
 export type RootState = ReturnType<typeof store.getState>;
 export type AppDispatch = typeof store.dispatch;
 export const useAppDispatch = useDispatch.withTypes<AppDispatch>();

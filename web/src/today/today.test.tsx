@@ -1,8 +1,8 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react';
-import { benchStore, startRun } from '../bench/benchStore';
-import type { BenchRun } from '../bench/run';
+import { benchStore } from '../bench/benchStore';
 import { store } from '../store/store';
 import { FakeServer, heading, open } from '../testing/household';
+import { runAt, runOf } from '../testing/runs';
 
 beforeEach(async () => {
   jest.spyOn(console, 'error').mockImplementation(() => undefined);
@@ -65,44 +65,9 @@ describe('Today', () => {
     expect(screen.getByText(/Nothing is lost/)).toBeTruthy();
   });
   it('stands at the step of a run under way, and lights a lantern for every mouth whose pie is closed', async () => {
-    new FakeServer().plan(['handPies', 'roughPuff']);
-    open('/');
-    await heading(/ at /);
-    const { plan, items, kitchen } = store.getState().desk;
-    if (!plan || !kitchen) throw new Error('nothing is planned');
-    const run: BenchRun = {
-      id: '11111111-1111-4111-8111-111111111111',
-      bakeId: 'bake1',
-      startedAt: new Date().toISOString(),
-      finishedAt: null,
-      plan: {
-        title: 'Supper',
-        serveAt: '2036-12-12T18:30',
-        kitchen,
-        steps: plan.clock.steps,
-        items: items.map((i, n) => ({
-          id: i.id,
-          document: i.document,
-          line: (plan.items[n] as (typeof plan.items)[0]).line,
-          expectedMm: null,
-          bakeMin: null,
-          pieces: 8,
-          depthMm: 18,
-        })),
-      },
-    };
-    await startRun(run);
-    const presses = plan.clock.steps.length - 1;
-    await benchStore.events.bulkAdd(
-      Array.from({ length: presses }, (_, i) => ({
-        id: `press ${i}`,
-        runId: run.id,
-        type: 'next' as const,
-        at: new Date(Date.now() + i).toISOString(),
-        data: {},
-        sent: 1 as const,
-      })),
-    );
+    const bake = new FakeServer().plan(['handPies', 'roughPuff']);
+    const run = { ...runOf([['handPies', 'roughPuff']], Date.now()), bakeId: bake.id };
+    await runAt(run, run.plan.steps.length - 1);
     open('/');
     expect((await screen.findAllByRole('img', { name: '8 of 8 lanterns lit' })).length).toBe(1);
     await heading('Stand: at the bench.');
