@@ -7,11 +7,13 @@ import { sealingModels } from './sealing/models';
 import { vesselModels } from './vessels/models';
 import { ovenModels } from './oven/models';
 import { planModels } from './plan/models';
+import { amountModels } from './quantities/amounts/models';
 import { answer, type Answer, type Model } from './quantities/model';
 
 /** The registry: every core capability by name. The worker, the server's API and the command line all go through `compute`. */
 export const models: ReadonlyMap<string, Model> = new Map(
   [
+    ...amountModels,
     ...coldModels,
     ...laminationModels,
     ...vesselModels,

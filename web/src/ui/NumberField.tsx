@@ -2,6 +2,7 @@ import type { NumberRule } from '@crustallum/core/quantities/rules';
 import { useEffect, useId, useState } from 'react';
 import { plain } from '../wording/numbers';
 import { rangeWords } from '../wording/problems';
+import { typedNumber } from './typedNumber';
 
 interface Props {
   value: number;
@@ -27,11 +28,10 @@ export function NumberField({ value, rule, unit, label, scale = 1, places, id, o
   }, [written]);
   const take = (typed: string) => {
     setText(typed);
-    const number = Number(typed.trim().replace(',', '.').replace('\u2212', '-'));
-    const stored = number / scale;
+    const number = typedNumber(typed, unit);
+    const stored = number === null ? NaN : Number((number / scale).toFixed(9));
     const fits =
-      typed.trim() !== '' &&
-      Number.isFinite(number) &&
+      number !== null &&
       stored >= rule.min - 1e-9 &&
       stored <= rule.max + 1e-9 &&
       (!rule.integer || Number.isInteger(stored));
