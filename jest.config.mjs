@@ -21,6 +21,8 @@ const common = { rootDir: '.', transform, moduleNameMapper };
 export default {
   // one for each core: the suites share nothing
   maxWorkers: '100%',
+  // a slow machine is not a wrong answer
+  testTimeout: 30_000,
   projects: [
     { ...common, displayName: 'core', testMatch: ['<rootDir>/core/src/**/*.test.ts'], testEnvironment: 'node' },
     { ...common, displayName: 'server', testMatch: ['<rootDir>/server/src/**/*.test.ts'], testEnvironment: 'node' },

@@ -242,6 +242,10 @@ function Shelves({
       w={670}
       h={600}
       alone
+      windows={[
+        [8, 0, 362, 590],
+        [376, 0, 292, 590],
+      ]}
       label={`${things.length} things on fridge, freezer, shelf and porch; a list stands beside`}
       over={boxes.map((b) => (
         <button

@@ -7,6 +7,8 @@ interface Props {
   base: string;
   colour: string;
   leaks: number;
+  /** px across: the pie is drawn narrower on a phone, its lid at the same scale. */
+  width: number;
 }
 
 const crustOf: Record<string, string> = {
@@ -20,15 +22,17 @@ const crustOf: Record<string, string> = {
 };
 
 /** One pie cut down the middle: left as worked out, right as it came out, at one scale. */
-export function HalfAndHalf({ expectedMm, stoodMm, depthMm, base, colour, leaks }: Props) {
+export function HalfAndHalf({ expectedMm, stoodMm, depthMm, base, colour, leaks, width }: Props) {
   const px = Math.min(8, 170 / Math.max(8, Math.max(expectedMm, stoodMm) + depthMm));
   const ground = 270;
-  const middle = 330;
+  const middle = width / 2;
+  const k = Math.min(1, (middle - 6) / 255);
+  const edge = width < 500 ? 0 : 20;
   const half = (side: -1 | 1, lidMm: number, baseFill: string, lidFill: string) => {
     const fillH = depthMm * px * 0.62;
     const lid = lidMm * px;
     const baseH = 22;
-    const x = (f: number) => middle + side * f;
+    const x = (f: number) => middle + side * f * (f > 30 ? k : 1);
     const top = ground - baseH - fillH;
     const leaves = Math.max(2, Math.min(14, Math.round(lid / 9)));
     return (
@@ -64,32 +68,39 @@ export function HalfAndHalf({ expectedMm, stoodMm, depthMm, base, colour, leaks 
   };
   return (
     <>
-      <text x="20" y="18" className="b">
+      <text x={edge} y="18" className="b">
         As worked out
       </text>
-      <text x="640" y="18" textAnchor="end" className="b">
+      <text x={width - edge} y="18" textAnchor="end" className="b">
         As it came out
       </text>
       {half(-1, expectedMm, crustOf['gold'] as string, crustOf['golden'] as string)}
       {half(1, stoodMm, crustOf[base] ?? 'var(--color-crust-wash)', crustOf[colour] ?? 'var(--color-crust-wash)')}
       <line x1={middle} x2={middle} y1="26" y2={ground + 20} stroke="var(--color-ink)" strokeDasharray="9 4 2 4" />
-      <line x1="60" x2="600" y1={ground} y2={ground} stroke="var(--color-ink)" strokeWidth="3" />
+      <line
+        x1={middle - 270 * k}
+        x2={middle + 270 * k}
+        y1={ground}
+        y2={ground}
+        stroke="var(--color-ink)"
+        strokeWidth="3"
+      />
       {leaks > 0 && (
         <g>
           <path
-            d={`M${middle + 244} ${ground - 20}c16 2 12 20 50 19h-46z`}
+            d={`M${middle + 244 * k} ${ground - 20}c${16 * k} 2 ${12 * k} 20 ${50 * k} 19h${-46 * k}z`}
             fill="var(--color-filling)"
             stroke="var(--color-filling-ink)"
           />
-          <text x="640" y={ground - 40} textAnchor="end" className="b">
+          <text x={width - edge} y={edge ? ground - 40 : 40} textAnchor="end" className="b">
             {leaks} leaked
           </text>
         </g>
       )}
-      <text x="200" y={ground + 24} textAnchor="middle" className="q">
+      <text x={middle - 130 * k} y={ground + 24} textAnchor="middle" className="q">
         base gold
       </text>
-      <text x="470" y={ground + 24} textAnchor="middle" className="q">
+      <text x={middle + 140 * k} y={ground + 24} textAnchor="middle" className="q">
         base {base}, lid {colour}
       </text>
       <text x={middle} y={ground + 44} textAnchor="middle" className="q">

@@ -1,5 +1,6 @@
 import type { LogEntry } from '../store/api';
 import { Drawing } from '../stations/Drawing';
+import { usePhone } from '../ui/useWidth';
 import { plain, shortDay } from '../wording/numbers';
 import type { Snapshot } from './Log';
 
@@ -23,23 +24,27 @@ export function History({ entries, now }: { entries: readonly LogEntry[]; now: N
       roomC: (e.snapshot as Snapshot).roomC ?? null,
       here: false,
     }));
+  const phone = usePhone();
+  const width = phone ? 366 : 660;
   const all = [
     ...past,
     ...(now.expectedMm ? [{ date: now.date, share: now.stoodMm / now.expectedMm, roomC: now.roomC, here: true }] : []),
-  ].sort((a, b) => a.date.localeCompare(b.date));
+  ]
+    .sort((a, b) => a.date.localeCompare(b.date))
+    .slice(phone ? -4 : undefined);
   if (all.length < 2) return null;
   const y = (share: number) => 150 - (Math.max(0.5, Math.min(1.4, share)) - 0.5) * 120;
-  const step = 580 / all.length;
+  const step = (width - 80) / all.length;
   return (
     <Drawing
-      w={660}
+      w={width}
       h={206}
       label={`Lids of the last ${all.length}: ${all.map((e) => `${shortDay(new Date(`${e.date.slice(0, 10)}T12:00`))} ${plain(e.share * 100, 0)} %`).join(', ')}`}
     >
-      <text x="20" y="18" className="b">
+      <text x={phone ? 0 : 20} y="18" className="b">
         Lids of the last {all.length}, against what was worked out
       </text>
-      <line x1="60" x2="640" y1={y(1)} y2={y(1)} stroke="var(--color-ink)" strokeWidth="2" />
+      <line x1="60" x2={width - 20} y1={y(1)} y2={y(1)} stroke="var(--color-ink)" strokeWidth="2" />
       <text x="54" y={y(1) + 5} textAnchor="end" className="q">
         100 %
       </text>
@@ -62,8 +67,9 @@ export function History({ entries, now }: { entries: readonly LogEntry[]; now: N
               />
             ))}
             <text
-              x={x + 32}
-              y={Math.abs(e.share - 1) < 0.04 ? y(1) - 8 : y(e.share) + 10}
+              x={phone ? x : x + 32}
+              y={phone ? 178 : Math.abs(e.share - 1) < 0.04 ? y(1) - 8 : y(e.share) + 10}
+              textAnchor={phone ? 'middle' : 'start'}
               className={e.here ? 'b' : undefined}
             >
               {plain(e.share * 100, 0)}

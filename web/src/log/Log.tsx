@@ -15,6 +15,7 @@ import { Pick } from '../ui/Pick';
 import { Press } from '../ui/Press';
 import { Rule } from '../ui/Rule';
 import { TextField } from '../ui/TextField';
+import { usePhone } from '../ui/useWidth';
 import { plain, shortDay, span } from '../wording/numbers';
 import { stepWord } from '../wording/steps';
 import { HalfAndHalf } from './HalfAndHalf';
@@ -169,6 +170,7 @@ function Entry({
   entries: readonly LogEntry[];
   tabs?: { title: string; on: boolean; choose: () => void }[];
 }) {
+  const wide = usePhone() ? 366 : 660;
   const bakedPlan = draft.snapshot.steps?.find((s) => s.word === 'Bake');
   const [answers, setAnswers] = useState<LogAnswers>(
     kept?.answers ?? {
@@ -280,11 +282,12 @@ function Entry({
       <section className="sheet" aria-label="As worked out and as it came out">
         <div className="drawing">
           <Drawing
-            w={660}
+            w={wide}
             h={330}
             label={`Left as worked out: lid ${plain(draft.snapshot.expectedMm ?? 0, 1)} mm; right as it came out: ${plain(answers.stoodMm, 1)} mm, ${answers.base} underneath, ${answers.leaks} leaked`}
           >
             <HalfAndHalf
+              width={wide}
               expectedMm={draft.snapshot.expectedMm ?? 8}
               stoodMm={answers.stoodMm}
               base={answers.base}

@@ -5,7 +5,8 @@ export function Rope({ mouths, lit, bare = false }: { mouths: number; lit: numbe
   const [ref, width] = useWidth<HTMLDivElement>(1280);
   const shown = Math.min(mouths, Math.max(4, Math.floor(width / 44)));
   const sag = (x: number) => 18 + 46 * (1 - ((x - width / 2) / (width / 2)) ** 2);
-  const step = width / (shown + (bare ? 12 : 0.4));
+  const full = width / (shown + 0.4);
+  const step = bare ? Math.min(full, Math.max(46, width / (shown + 12))) : full;
   const from = bare ? (width - step * (shown - 1)) / 2 : step * 0.7;
   return (
     <div

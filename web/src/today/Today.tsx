@@ -107,7 +107,9 @@ export function Today() {
         </section>
         <section style={{ paddingTop: 4 }}>
           <p className="m-0 flex items-baseline gap-4">
-            <strong style={{ fontSize: 'clamp(36px, 4.6vw, 60px)', lineHeight: 1, fontWeight: 620 }}>
+            <strong
+              style={{ fontSize: 'clamp(36px, 4.6vw, 60px)', lineHeight: 1, fontWeight: 620, whiteSpace: 'nowrap' }}
+            >
               {over ? '–' : until(Math.max(0, toTable))}
             </strong>
             <span style={{ fontSize: 18 }}>
