@@ -7,6 +7,7 @@ import ts from 'typescript-eslint';
 const topics = [
   'quantities',
   'ingredients',
+  'dough',
   'cold',
   'lamination',
   'vessels',

@@ -1,6 +1,7 @@
 import 'reflect-metadata';
 import { coldModels } from './cold/models';
 import { cuttingModels } from './cutting/models';
+import { doughModels } from './dough/models';
 import { fillingModels } from './filling/models';
 import { laminationModels } from './lamination/models';
 import { sealingModels } from './sealing/models';
@@ -14,6 +15,7 @@ import { answer, type Answer, type Model } from './quantities/model';
 export const models: ReadonlyMap<string, Model> = new Map(
   [
     ...amountModels,
+    ...doughModels,
     ...coldModels,
     ...laminationModels,
     ...vesselModels,
