@@ -32,6 +32,7 @@ export default {
       testMatch: ['<rootDir>/web/src/**/*.test.{ts,tsx}'],
       testEnvironment: '<rootDir>/web/src/testing/browserEnvironment.cjs',
       setupFiles: ['<rootDir>/web/src/testing/setup.ts'],
+      setupFilesAfterEnv: ['<rootDir>/web/src/testing/patience.ts'],
       transformIgnorePatterns: ['/node_modules/(?!(@tanstack|d3-[a-z]+|internmap)/)'],
       moduleNameMapper: {
         ...moduleNameMapper,

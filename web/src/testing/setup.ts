@@ -1,8 +1,5 @@
 import 'fake-indexeddb/auto';
 import 'reflect-metadata';
-import { configure } from '@testing-library/react';
-
-configure({ asyncUtilTimeout: 8000 });
 
 class NoObserver {
   observe(): void {}
