@@ -8,6 +8,8 @@ import { Bake } from './bake.entity';
 import type { ChangeItemDto } from './bakes.dto';
 import { Item } from './item.entity';
 
+export type BakeHead = Pick<Bake, 'id' | 'version' | 'title' | 'serveAt'>;
+
 export interface BakeView extends Bake {
   items: Item[];
 }
@@ -26,9 +28,14 @@ export class BakesService {
     this.items = new DocumentStore(itemRows, 'item');
   }
 
-  /** Newest serving first, without their items' documents. */
-  list(limit = 60): Promise<Bake[]> {
-    return this.bakeRows.find({ where: { removedAt: IsNull() }, order: { serveAt: 'DESC' }, take: limit });
+  /** Newest serving first: what tells them apart, without their meals and items. */
+  list(limit = 60): Promise<BakeHead[]> {
+    return this.bakeRows.find({
+      select: { id: true, version: true, title: true, serveAt: true },
+      where: { removedAt: IsNull() },
+      order: { serveAt: 'DESC' },
+      take: limit,
+    });
   }
 
   async view(id: string): Promise<BakeView> {

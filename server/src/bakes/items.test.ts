@@ -118,6 +118,11 @@ describe('the list of days', () => {
     expect(ids).not.toContain(gone.id);
     expect([...(body as StoredBake[])].sort((a, b) => b.serveAt.localeCompare(a.serveAt))).toEqual(body);
   });
+  it('tells its days apart and carries nothing more', async () => {
+    await made();
+    const [head] = (await server.ask.get('/api/bakes')).body as object[];
+    expect(Object.keys(head ?? {}).sort()).toEqual(['id', 'serveAt', 'title', 'version']);
+  });
   it('moves a day when its hour at the table moves', async () => {
     const { id, version } = await made([pies], '2027-02-01T12:00');
     await server.ask

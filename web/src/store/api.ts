@@ -17,9 +17,9 @@ export interface StoredItem extends Stored {
 export interface BakeHead extends Stored {
   title: string;
   serveAt: string;
-  meal: MealInput;
 }
 export interface StoredBake extends BakeHead {
+  meal: MealInput;
   items: StoredItem[];
 }
 export interface StoredKitchen extends Stored {

@@ -144,7 +144,6 @@ describe('the bake that is open by itself', () => {
     version: 1,
     title: id,
     serveAt,
-    meal: starterMeal(serveAt, 2),
   });
   const now = new Date('2026-12-12T12:00').getTime();
   it('is the soonest to come, or just over, else the latest', () => {
