@@ -1,3 +1,4 @@
+import { thinnestRolledM } from './rolling';
 import { ArrayNotEmpty, IsBoolean, IsString } from 'class-validator';
 import { Nested, NestedList, NumberIn, OneOf, Optional } from '../quantities/rules';
 import {
@@ -212,8 +213,8 @@ export class LaminateInput {
 export class RollInput {
   @Nested(() => MaterialInput) material!: MaterialInput;
   @NumberIn(-39, 60, '°C') startC!: number;
-  @NumberIn(2e-4, 0.5, 'm') fromM!: number;
-  @NumberIn(2e-4, 0.5, 'm') toM!: number;
+  @NumberIn(thinnestRolledM, 0.5, 'm') fromM!: number;
+  @NumberIn(thinnestRolledM, 0.5, 'm') toM!: number;
   @NumberIn(0, 600, 'min') rollMinutes!: number;
   @Optional() @NumberIn(0, 1440, 'min') dwellMinutes?: number;
   @OneOf(Object.keys(benches)) bench!: BenchName;
@@ -233,7 +234,7 @@ export class BenchMinutesInput {
   @Optional() @NumberIn(-39, 109, '°C') limitC?: number;
   @Optional() @OneOf(['mean', 'warmest']) metric?: 'mean' | 'warmest';
   @NumberIn(-39, 60, '°C') startC!: number;
-  @NumberIn(2e-4, 0.5, 'm') thicknessM!: number;
+  @NumberIn(thinnestRolledM, 0.5, 'm') thicknessM!: number;
   @OneOf(Object.keys(benches)) bench!: BenchName;
   @Optional() @NumberIn(-39, 60, '°C') benchC?: number;
   @Optional() @NumberIn(-39, 60, '°C') roomC?: number;

@@ -4,6 +4,9 @@ import { benchCells } from './grid';
 import { lookup, tableIndex, tableStepK, temperatureNear, type Material } from './material';
 import { fatWindow } from './windows';
 
+/** No pin rolls thinner, m; the model stops there. */
+export const thinnestRolledM = 2e-4;
+
 export interface RollOptions {
   material: Material;
   startC: number;
@@ -45,10 +48,15 @@ const underBenchH = 6;
  */
 export function rollSheet(options: RollOptions): RollResult {
   const { material } = options;
-  const from = within(options.fromM, 2e-4, 0.5, 'fromM');
-  const to = within(options.toM, 2e-4, 0.5, 'toM');
+  const from = within(options.fromM, thinnestRolledM, 0.5, 'fromM');
+  const to = within(options.toM, thinnestRolledM, 0.5, 'toM');
   if (to > from)
-    throw new RefusedInput({ field: 'toM', code: 'out_of_range', value: to, allowed: { min: 2e-4, max: from } });
+    throw new RefusedInput({
+      field: 'toM',
+      code: 'out_of_range',
+      value: to,
+      allowed: { min: thinnestRolledM, max: from },
+    });
   const rollS = within(options.rollMinutes, 0, 600, 'rollMinutes') * 60;
   const totalS = rollS + within(options.dwellMinutes ?? 0, 0, 1440, 'dwellMinutes') * 60;
   const roomC = within(options.roomC ?? 20, -39, 60, 'roomC');

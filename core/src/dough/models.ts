@@ -1,7 +1,7 @@
 import { IsString, MaxLength } from 'class-validator';
 import { model } from '../quantities/model';
 import { NestedList, NumberIn, OneOf } from '../quantities/rules';
-import { displacement, solidFatDensity } from './displacement';
+import { displacement, fatOfRise, solidFatDensity } from './displacement';
 import { eggOptions, eggSizes, type EggSize } from './eggs';
 import { splitLoads, wholeBatches, type LoadItem } from './loads';
 
@@ -26,6 +26,12 @@ export class DisplacementInput {
   @NumberIn(1, 5000, 'g') grams!: number;
   @NumberIn(0, 10_000, 'ml') startMl!: number;
   @NumberIn(50, 10_000, 'ml') jugMl!: number;
+}
+
+export class RiseInput {
+  @OneOf(Object.keys(solidFatDensity)) fat!: string;
+  @NumberIn(0, 10_000, 'ml') startMl!: number;
+  @NumberIn(0, 10_000, 'ml') endMl!: number;
 }
 
 export const doughModels = [
@@ -64,5 +70,14 @@ export const doughModels = [
     certainty: 'estimate',
     input: DisplacementInput,
     run: (i) => displacement(i.fat, i.grams, i.startMl, i.jugMl),
+  }),
+  model({
+    name: 'dough.fatOfRise',
+    summary: 'The solid fat that a rise of the water level shows',
+    units: 'ml; g',
+    source: 'Archimedes; densities of fats are estimates',
+    certainty: 'estimate',
+    input: RiseInput,
+    run: (i) => ({ grams: fatOfRise(i.fat, i.startMl, i.endMl) }),
   }),
 ];

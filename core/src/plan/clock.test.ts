@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import type { ClockPlan } from './clock';
 import { pastriesOf, products, type BakeInput, type ItemInput, type KitchenInput } from './inputs';
 import { planBake } from './planBake';
+import { closingCodes } from './steps';
 import { plainKitchen, starterItem, starterMeal } from './starters';
 
 const two: KitchenInput = { ...plainKitchen, cooks: ['Ines', 'Noor'] };
@@ -131,7 +132,7 @@ describe('the order of the day', () => {
         });
         const last = pastry.at(-1);
         expect((last?.startMin ?? 0) + (last?.minutes ?? 0)).toBeCloseTo(0, 6);
-        const closing = own.find((s) => ['fillSeal', 'lidSeal', 'coverLeaves'].includes(s.code));
+        const closing = own.find((s) => closingCodes.includes(s.code));
         const cool = own.find((s) => s.code === 'coolFilling');
         if (closing && cool) expect(cool.startMin + cool.minutes).toBeLessThanOrEqual(closing.startMin + 1e-6);
       });

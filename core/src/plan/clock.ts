@@ -1,7 +1,7 @@
 import { figure, type Figure, type Problem } from './figure';
 import type { ItemPlan } from './itemPlan';
 import type { ItemInput, KitchenInput } from './inputs';
-import type { Step, TimedStep } from './steps';
+import { closingCodes, type Step, type TimedStep } from './steps';
 
 export interface ClockPlan {
   /** Every step of every item, minutes relative to the table (0), sorted by start. */
@@ -111,7 +111,7 @@ export function planClock(items: readonly ItemInput[], plans: readonly ItemPlan[
         values: { item: item.title, cook },
         weight: 'warn',
       });
-    const closing = laid.find((s) => ['fillSeal', 'lidSeal', 'coverLeaves'].includes(s.code));
+    const closing = laid.find((s) => closingCodes.includes(s.code));
     const prepared = layFilling(plan.steps, closing?.startMin ?? run.startMin, helper, itemIndex, busy);
     for (const s of [...laid, ...prepared])
       if (s.cook) busy.push({ cook: s.cook, from: s.startMin, to: s.startMin + s.minutes });

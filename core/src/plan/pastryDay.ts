@@ -1,5 +1,6 @@
 import { filoDry } from '../cold/filo';
 import { material } from '../cold/material';
+import { thinnestRolledM } from '../cold/rolling';
 import { springBack, type SpringEvent } from '../lamination/springBack';
 import { tightest, type ColdLine, type Stretch } from './coldLine';
 import type { CutPlan } from './cutStation';
@@ -234,14 +235,14 @@ export function planDay(
     walk.cold('rest', packet, 20, overnightMin, { first: 1 });
     const { turns } = item.folds;
     const each = (benchMinutes.rollATurn + benchMinutes.foldATurn) * kitchen.pace;
-    const sizes = { from: turn.foldedMm / 1000, to: Math.min(turn.foldedMm, turn.rolledMm) / 1000 };
+    // a packet that would be rolled to nothing stands in the way as a problem of the folds; its day is still worked out
+    const foldedM = Math.max(thinnestRolledM, turn.foldedMm / 1000);
+    const sizes = { from: foldedM, to: Math.min(foldedM, Math.max(thinnestRolledM, turn.rolledMm / 1000)) };
     for (let done = 0, now; done < turns; done += now) {
       now = Math.min(turnsInBand(walk, sizes, each), turns - done);
-      const from = turn.foldedMm / 1000;
       const minutes = now * each;
       turnsStretch(walk, {
-        from,
-        to: Math.min(from, turn.rolledMm / 1000),
+        ...sizes,
         now,
         minutes,
         first: done + 1,

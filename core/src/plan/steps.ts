@@ -26,6 +26,9 @@ export const stepCodes = [
 ] as const;
 export type StepCode = (typeof stepCodes)[number];
 
+/** Steps at which the filling goes in and the pastry closes over it. */
+export const closingCodes: readonly StepCode[] = ['fillSeal', 'lidSeal', 'coverLeaves'];
+
 /** One thing done, or waited for, before a bake meets the table. Its time is worked out by the Clock. */
 export interface Step {
   id: string;

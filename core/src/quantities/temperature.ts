@@ -24,5 +24,3 @@ export function celsiusToGas(temperatureC: number): number | null {
 
 /** Conventional setting that bakes like a fan setting in the same time. */
 export const fanShiftC = 20;
-/** With the fan on at the same setting a bake takes this share of the time (estimate, agrees with the bake simulator). */
-export const fanTimeFactor = 0.87;

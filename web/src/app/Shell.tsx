@@ -1,3 +1,4 @@
+import { closingCodes } from '@crustallum/core/plan/steps';
 import { Dialog } from 'radix-ui';
 import { Suspense, useCallback, useState } from 'react';
 import { Outlet, useLocation, useParams } from 'react-router';
@@ -20,7 +21,7 @@ const stepsAt: Record<string, readonly string[]> = {
   dough: ['weigh', 'mix', 'rubIn'],
   folds: ['turns', 'rest', 'rubIn', 'brushStack'],
   cut: ['rollOut', 'cut', 'lineDish'],
-  seal: ['fillSeal', 'lidSeal', 'coverLeaves'],
+  seal: closingCodes,
 };
 
 /** The page: rim, the open screen, and the Cold Line that never leaves. */

@@ -18,5 +18,4 @@ export function useRulesFromWorker(): { rules: Rules; sources: Sources } {
 }
 
 export const useRule = (path: string): NumberRule => useContext(RulesContext).rules[path] ?? noLimit;
-export const useRules = (): Rules => useContext(RulesContext).rules;
 export const useSources = (): Sources => useContext(RulesContext).sources;

@@ -1,7 +1,7 @@
 import type { ColdLine } from '@crustallum/core/plan/coldLine';
 import { valueAt } from '@crustallum/core/plan/coldLine';
 import type { ItemInput, KitchenInput } from '@crustallum/core/plan/inputs';
-import type { TimedStep } from '@crustallum/core/plan/steps';
+import { closingCodes, type TimedStep } from '@crustallum/core/plan/steps';
 
 /** What a run is started from: the plan and its inputs copied at that moment, so that it goes on without server or network. */
 export interface RunPlan {
@@ -126,14 +126,12 @@ export function benchState(run: BenchRun, events: readonly BenchEvent[]): BenchS
   return { index, stepStartedAt, pieces, timers, cold, warming, finished, actual };
 }
 
-const closing = new Set(['fillSeal', 'lidSeal', 'assembleLeaves']);
-
 /** Share of the day's pies that are closed, every item counting alike: 0 before the first, 1 after the last. */
 export function sealedShare(run: BenchRun, state: BenchState): number {
   const shares = run.plan.items.map((_, item) => {
     const own = run.plan.steps
       .map((s, i) => ({ s, i, pieces: Math.max(1, s.pieces) }))
-      .filter(({ s }) => s.itemIndex === item && closing.has(s.code));
+      .filter(({ s }) => s.itemIndex === item && closingCodes.includes(s.code));
     const all = own.reduce((sum, { pieces }) => sum + pieces, 0);
     const done = own.reduce(
       (sum, { i, pieces }) => sum + (i < state.index ? pieces : i === state.index ? Math.min(pieces, state.pieces) : 0),

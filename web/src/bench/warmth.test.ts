@@ -1,42 +1,12 @@
-import { planBake } from '@crustallum/core/plan/planBake';
-import { plainKitchen, starterItem, starterMeal } from '@crustallum/core/plan/starters';
-import { benchState, isWait, sealedShare, type BenchEvent, type BenchEventType, type BenchRun } from './run';
+import { eventOf, runOf, stepIndex } from '../testing/runs';
+import { benchState, isWait, sealedShare, type BenchEvent, type BenchEventType } from './run';
 import { callsBetween, warmthNow } from './warmth';
 
-const meal = starterMeal('2026-12-12T18:30', 8);
-const documents = [starterItem('handPies', 8, 'Ines', 'roughPuff'), starterItem('filoCoil', 8, 'Ines')];
-const plan = planBake({ meal, items: documents, kitchen: plainKitchen });
 const began = Date.parse('2026-12-12T09:00:00.000Z');
-const run: BenchRun = {
-  id: 'r',
-  bakeId: 'b',
-  startedAt: new Date(began).toISOString(),
-  finishedAt: null,
-  plan: {
-    title: meal.title,
-    serveAt: meal.serveAt,
-    kitchen: plainKitchen,
-    steps: plan.clock.steps,
-    items: plan.items.map((p, i) => ({
-      id: String(i),
-      document: documents[i] as (typeof documents)[0],
-      line: p.line,
-      expectedMm: null,
-      bakeMin: null,
-      pieces: p.cut.pieces,
-      depthMm: 18,
-    })),
-  },
-};
-const event = (type: BenchEventType, minute: number, data: Record<string, unknown> = {}): BenchEvent => ({
-  id: `${type}${minute}`,
-  runId: run.id,
-  type,
-  at: new Date(began + minute * 60_000).toISOString(),
-  data,
-  sent: 0,
-});
-const indexOf = (code: string) => plan.clock.steps.findIndex((s) => s.code === code);
+const run = runOf([['handPies', 'roughPuff'], ['filoCoil']], began);
+const event = (type: BenchEventType, minute: number, data: Record<string, unknown> = {}): BenchEvent =>
+  eventOf(run, type, minute, data);
+const indexOf = (code: string) => stepIndex(run, code);
 /** All presses up to a step at minute nought, then what follows. */
 const upTo = (index: number, ...more: BenchEvent[]) =>
   benchState(run, [...Array.from({ length: index }, (_, i) => event('next', i * 1e-4)), ...more]);
@@ -81,7 +51,7 @@ describe('the fat in hand', () => {
     expect(later?.feel).toBe('works');
   });
   it('is not asked about while everything waits', () => {
-    const waiting = plan.clock.steps.findIndex(isWait);
+    const waiting = run.plan.steps.findIndex(isWait);
     expect(warmthNow(run, upTo(waiting), at(3))).toBeNull();
   });
   it('dries instead, for a leaf', () => {
@@ -110,11 +80,11 @@ describe('the calls', () => {
 describe('the lanterns of Today', () => {
   it('are dark before the first pie is closed and all lit after the last', () => {
     expect(sealedShare(run, upTo(0))).toBe(0);
-    expect(sealedShare(run, upTo(plan.clock.steps.length))).toBe(1);
+    expect(sealedShare(run, upTo(run.plan.steps.length))).toBe(1);
   });
   it('never go out while work goes forward', () => {
     let before = 0;
-    for (let i = 0; i <= plan.clock.steps.length; i++) {
+    for (let i = 0; i <= run.plan.steps.length; i++) {
       const share = sealedShare(run, upTo(i));
       expect(share).toBeGreaterThanOrEqual(before);
       before = share;

@@ -1,4 +1,6 @@
-import { useState } from 'react';
+import type { ItemInput } from '@crustallum/core/plan/inputs';
+import type { ItemPlan } from '@crustallum/core/plan/itemPlan';
+import { useState, type ReactNode } from 'react';
 import { useItem } from '../app/useItem';
 import { usePhone } from '../ui/useWidth';
 import { Measure } from '../drawings/Measure';
@@ -14,6 +16,68 @@ const tickWords: Record<string, (v: Record<string, number | string>) => [string,
   'tick.rawApart': () => ['board, knife, hands washed', 'the filling is raw'],
   'tick.herbs': () => ['herbs and seasoning in', 'before the lid'],
 };
+
+/** The closed pie from above at one scale: its lid, the rim pressed down, the slits as long as they are cut; for filo its top. */
+function LidFromAbove({ plan, item }: { plan: ItemPlan; item: ItemInput }) {
+  const { seal, cut, product, dough } = item;
+  const filo = dough.pastry === 'filo';
+  const half = product === 'handPies' && cut.pieceKind === 'halfmoon';
+  const top = cut.vessel?.top;
+  const lid = plan.cut.blanks.find((b) => b.kind === 'lid');
+  const [long, wide] =
+    product === 'handPies'
+      ? [cut.cutterMm, half ? cut.cutterMm / 2 : cut.cutterMm]
+      : typeof top === 'number'
+        ? [top, top]
+        : (top ?? lid?.dims ?? [240, 240]);
+  const k = Math.min(270 / long, 160 / wide);
+  const [a, b] = [(long * k) / 2, (wide * k) / 2];
+  const rim = filo ? 0 : seal.rimMm * k;
+  const shape = (less: number): ReactNode => {
+    const [rx, ry] = [Math.max(0, a - less), Math.max(0, b - less)];
+    const dash = less ? { fill: 'none', strokeDasharray: '4 4' } : { fill: 'url(#fill-dough)', strokeWidth: 2 };
+    if (half) {
+      const r = Math.max(0, a - less);
+      return <path d={`M${-r} ${b}a${r} ${r} 0 0 1 ${2 * r} 0z`} stroke="var(--color-ink)" {...dash} />;
+    }
+    if (cut.vessel?.form === 'rect' && product !== 'handPies')
+      return <rect x={-rx} y={-ry} width={2 * rx} height={2 * ry} stroke="var(--color-ink)" {...dash} />;
+    return <ellipse rx={rx} ry={ry} stroke="var(--color-ink)" {...dash} />;
+  };
+  const slit = Math.min(seal.slitMm * k, 2 * (b - rim) * 0.9) / 2;
+  const apart = Math.min(24, (2 * (a - rim)) / (seal.slits + 1));
+  return (
+    <>
+      <text x="360" y="16" className="b">
+        {filo ? 'Its top' : half ? 'One, folded' : 'A lid from above'}
+      </text>
+      <text x="640" y="16" textAnchor="end" className="q">
+        1 : {plain(3.78 / k, 1)}
+      </text>
+      <g transform="translate(500 112)" role="img" aria-label={`${plain(long, 0)} × ${plain(wide, 0)} mm`}>
+        {shape(0)}
+        {rim > 0 && shape(rim)}
+        {!filo &&
+          Array.from({ length: seal.slits }, (_, i) => {
+            const x = (i - (seal.slits - 1) / 2) * apart;
+            const y = half ? b * 0.35 : 0;
+            return (
+              <line
+                key={i}
+                x1={x}
+                x2={x}
+                y1={y - slit}
+                y2={y + slit}
+                stroke="var(--color-ink)"
+                strokeWidth="3.500"
+                strokeLinecap="round"
+              />
+            );
+          })}
+      </g>
+    </>
+  );
+}
 
 export function SealStation() {
   const { item, plan } = useItem();
@@ -54,66 +118,46 @@ export function SealStation() {
         label={`The rim cut through: ${seal.rimMm} mm bare, closed by ${seal.crimp}; ${seal.slits} slits of ${seal.slitMm} mm`}
       >
         <text x="20" y="16" className="b">
-          The rim, cut through
+          {filo ? 'Nothing is crimped: seams lie under' : 'The rim, cut through'}
         </text>
-        <text x="310" y="16" textAnchor="end" className="q">
-          {plain(px / 3.78, 1)} × life size
-        </text>
-        <g transform="translate(30 40)">
-          <path
-            d={`M0 110H${rimPx}L300 110V${110 - t * px * 0.4}H${rimPx}L0 ${110 - pressed * px * 0.5}Z`}
-            fill="url(#fill-dough)"
-            stroke="var(--color-ink)"
-            strokeWidth="2"
-          />
-          <path
-            d={`M0 ${110 - pressed * px * 0.5}${wave(rimPx, crimpMm * 1.6)}C${rimPx + 40} ${60 - pressed * px * 0.5} ${rimPx + 70} 14 300 0V${t * px}C${rimPx + 90} ${14 + t * px} ${rimPx + 50} ${110 - t * px * 0.4} ${rimPx} ${110 - t * px * 0.4}Z`}
-            fill="url(#fill-dough)"
-            stroke="var(--color-ink)"
-            strokeWidth="2"
-          />
-          <path
-            d={`M${rimPx} ${110 - t * px * 0.4}C${rimPx + 50} ${106 - t * px * 0.4} ${rimPx + 90} ${14 + t * px} 300 ${t * px}V${110 - t * px * 0.4}Z`}
-            fill="url(#fill-filling)"
-            stroke="var(--color-ink)"
-          />
-          {seal.glue !== 'none' && (
-            <line
-              x1="2"
-              x2={rimPx}
-              y1={110 - pressed * px * 0.28}
-              y2={110 - t * px * 0.4}
-              stroke="var(--color-water)"
-              strokeWidth="4"
-            />
-          )}
-          <Measure x1={0} x2={rimPx} y1={136} y2={136} text={`${seal.rimMm} mm bare`} />
-        </g>
-        <text x="360" y="16" className="b">
-          A lid from above
-        </text>
-        <g transform="translate(500 110)">
-          <ellipse rx="130" ry="82" fill="url(#fill-dough)" stroke="var(--color-ink)" strokeWidth="2" />
-          <ellipse
-            rx={130 - seal.rimMm * 1.6}
-            ry={82 - seal.rimMm * 1.3}
-            fill="none"
-            stroke="var(--color-ink)"
-            strokeDasharray="4 4"
-          />
-          {Array.from({ length: seal.slits }, (_, i) => (
-            <line
-              key={i}
-              x1={(i - (seal.slits - 1) / 2) * 22}
-              x2={(i - (seal.slits - 1) / 2) * 22}
-              y1={-seal.slitMm}
-              y2={seal.slitMm}
+        {!filo && (
+          <text x="310" y="16" textAnchor="end" className="q">
+            {plain(px / 3.78, 1)} × life size
+          </text>
+        )}
+        {!filo && (
+          <g transform="translate(30 40)">
+            <path
+              d={`M0 110H${rimPx}L300 110V${110 - t * px * 0.4}H${rimPx}L0 ${110 - pressed * px * 0.5}Z`}
+              fill="url(#fill-dough)"
               stroke="var(--color-ink)"
-              strokeWidth="3.500"
-              strokeLinecap="round"
+              strokeWidth="2"
             />
-          ))}
-        </g>
+            <path
+              d={`M0 ${110 - pressed * px * 0.5}${wave(rimPx, crimpMm * 1.6)}C${rimPx + 40} ${60 - pressed * px * 0.5} ${rimPx + 70} 14 300 0V${t * px}C${rimPx + 90} ${14 + t * px} ${rimPx + 50} ${110 - t * px * 0.4} ${rimPx} ${110 - t * px * 0.4}Z`}
+              fill="url(#fill-dough)"
+              stroke="var(--color-ink)"
+              strokeWidth="2"
+            />
+            <path
+              d={`M${rimPx} ${110 - t * px * 0.4}C${rimPx + 50} ${106 - t * px * 0.4} ${rimPx + 90} ${14 + t * px} 300 ${t * px}V${110 - t * px * 0.4}Z`}
+              fill="url(#fill-filling)"
+              stroke="var(--color-ink)"
+            />
+            {seal.glue !== 'none' && (
+              <line
+                x1="2"
+                x2={rimPx}
+                y1={110 - pressed * px * 0.28}
+                y2={110 - t * px * 0.4}
+                stroke="var(--color-water)"
+                strokeWidth="4"
+              />
+            )}
+            <Measure x1={0} x2={rimPx} y1={136} y2={136} text={`${seal.rimMm} mm bare`} />
+          </g>
+        )}
+        <LidFromAbove plan={plan} item={item.document} />
         <text x="20" y="230" className="b">
           Steam against open vent
         </text>

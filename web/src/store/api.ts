@@ -62,12 +62,6 @@ export interface LogEntry extends Stored {
   answers: LogAnswers;
   snapshot: Record<string, unknown>;
 }
-export interface ServerRefusal {
-  field: string;
-  code: string;
-  value?: unknown;
-  allowed?: unknown;
-}
 
 export const api = createApi({
   reducerPath: 'api',

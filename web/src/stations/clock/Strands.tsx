@@ -1,4 +1,4 @@
-import type { TimedStep } from '@crustallum/core/plan/steps';
+import { closingCodes, type TimedStep } from '@crustallum/core/plan/steps';
 import { useMemo } from 'react';
 import { ItemSign } from '../../drawings/signs';
 import { useAppSelector } from '../../store/store';
@@ -115,9 +115,7 @@ export function Strands() {
         ))}
         {items.map((_, index) => {
           const filling = steps.filter((s) => s.itemIndex === index && s.strand === 'filling');
-          const closing = steps.find(
-            (s) => s.itemIndex === index && ['fillSeal', 'lidSeal', 'coverLeaves'].includes(s.code),
-          );
+          const closing = steps.find((s) => s.itemIndex === index && closingCodes.includes(s.code));
           return (
             <path
               key={index}

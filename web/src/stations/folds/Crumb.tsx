@@ -28,7 +28,7 @@ export function Crumb({ third }: { third: CrumbPlan }) {
       whatIf={
         <>
           <b>All rubbed small</b> it would be sandy and short, with no flakes, and drink about{' '}
-          {plain(third.coverage * 10, 0)} % less water.
+          {plain(Number(third.figures.coat.reason.values['lessWater']), 0)} % less water.
         </>
       }
       numbers={[
