@@ -124,8 +124,10 @@ export function planSeal(
     strength,
     ticks: [
       { code: 'tick.fillingCold', values: { atC: filling.fillAtC } },
-      { code: 'tick.rimBare', values: { rimMm: seal.rimMm } },
-      ...(seal.glue === 'none' ? [] : [{ code: 'tick.glued', values: { glue: seal.glue } }]),
+      ...(item.dough.pastry === 'filo' ? [] : [{ code: 'tick.rimBare', values: { rimMm: seal.rimMm } }]),
+      ...(seal.glue === 'none' || item.dough.pastry === 'filo'
+        ? []
+        : [{ code: 'tick.glued', values: { glue: seal.glue } }]),
       { code: 'tick.airOut', values: {} },
       ...(filling.raw ? [{ code: 'tick.rawApart', values: {} }] : []),
       { code: 'tick.herbs', values: {} },

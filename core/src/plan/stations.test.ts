@@ -285,6 +285,12 @@ describe('the Seal', () => {
       }).seal.need.leakIndex;
     expect(index('water')).toBeGreaterThan(index('egg'));
   });
+  it('asks for no bare rim and no glue where nothing is crimped', () => {
+    const ticks = (i: ItemInput) => plan(i).seal.ticks.map((t) => t.code);
+    expect(ticks(dish())).toEqual(expect.arrayContaining(['tick.rimBare', 'tick.glued']));
+    expect(ticks(coil())).not.toContain('tick.rimBare');
+    expect(ticks(coil())).not.toContain('tick.glued');
+  });
   it('warns of a closed lid', () => expect(warned(plan(dish(), (i) => (i.seal.slits = 0)))).toContain('tooFewVents'));
   it.each(Object.keys(washFactors) as (keyof typeof washFactors)[])(
     'a wash of %s browns no later than none',

@@ -81,7 +81,6 @@ function LidFromAbove({ plan, item }: { plan: ItemPlan; item: ItemInput }) {
 
 export function SealStation() {
   const { item, plan } = useItem();
-  const phone = usePhone();
   const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
   if (!item || !plan) return <Waiting />;
   const filo = item.document.dough.pastry === 'filo';
@@ -101,7 +100,7 @@ export function SealStation() {
       inputs={filo ? ['wash'] : ['rim', 'slits', 'slitLength', 'crimp', 'glue', 'wash']}
       numbers={[
         [filo ? 'Laps' : 'Pinches round each', s.figures.pinches],
-        ['Strength of the seam', s.figures.strength],
+        ...(filo ? [] : ([['Strength of the seam', s.figures.strength]] as const)),
         ['Vents, once open', s.figures.vents],
         ['First gold', s.figures.wash],
         ['Time at the bench', s.figures.time],
@@ -109,13 +108,13 @@ export function SealStation() {
     >
       <Drawing
         w={660}
-        h={330}
-        windows={[
-          [14, 0, 346, 200],
-          [350, 0, 290, 200],
-          [14, 212, 366, 116],
-        ]}
-        label={`The rim cut through: ${seal.rimMm} mm bare, closed by ${seal.crimp}; ${seal.slits} slits of ${seal.slitMm} mm`}
+        h={filo ? 206 : 330}
+        windows={[[14, 0, 346, filo ? 24 : 200], [350, 0, 290, 200], ...(filo ? [] : [[14, 212, 366, 116] as const])]}
+        label={
+          filo
+            ? 'Its top; nothing is crimped'
+            : `The rim cut through: ${seal.rimMm} mm bare, closed by ${seal.crimp}; ${seal.slits} slits of ${seal.slitMm} mm`
+        }
       >
         <text x="20" y="16" className="b">
           {filo ? 'Nothing is crimped: seams lie under' : 'The rim, cut through'}
@@ -158,28 +157,7 @@ export function SealStation() {
           </g>
         )}
         <LidFromAbove plan={plan} item={item.document} />
-        <text x="20" y="230" className="b">
-          Steam against open vent
-        </text>
-        {(
-          [
-            ['needs', s.need.needMm2, 'var(--color-frost-wash)'],
-            ['open', s.ventMm2, 'var(--color-water)'],
-          ] as const
-        ).map(([word, mm2, fill], i) => {
-          const long = Math.max(2, (mm2 / Math.max(s.need.needMm2, s.ventMm2, 1)) * (phone ? 200 : 440));
-          return (
-            <g key={word} transform={`translate(0 ${246 + i * 38})`}>
-              <text x="70" y="20" textAnchor="end">
-                {word}
-              </text>
-              <rect x="80" y="0" width={long} height="28" fill={fill} stroke="var(--color-ink)" />
-              <text x={90 + long} y="20" className="b">
-                {plain(mm2, 0)} mm²
-              </text>
-            </g>
-          );
-        })}
+        {!filo && <SteamBars need={s.need.needMm2} open={s.ventMm2} />}
       </Drawing>
       <div className="mt-3" style={{ maxWidth: 660 }}>
         <strong>Before a lid goes on</strong>
@@ -214,6 +192,37 @@ export function SealStation() {
         </ul>
       </div>
     </StationPage>
+  );
+}
+
+/** What steam needs against what is cut open, at one scale. */
+function SteamBars({ need, open }: { need: number; open: number }) {
+  const whole = usePhone() ? 200 : 440;
+  return (
+    <>
+      <text x="20" y="230" className="b">
+        Steam against open vent
+      </text>
+      {(
+        [
+          ['needs', need, 'var(--color-frost-wash)'],
+          ['open', open, 'var(--color-water)'],
+        ] as const
+      ).map(([word, mm2, fill], i) => {
+        const long = Math.max(2, (mm2 / Math.max(need, open, 1)) * whole);
+        return (
+          <g key={word} transform={`translate(0 ${246 + i * 38})`}>
+            <text x="70" y="20" textAnchor="end">
+              {word}
+            </text>
+            <rect x="80" y="0" width={long} height="28" fill={fill} stroke="var(--color-ink)" />
+            <text x={90 + long} y="20" className="b">
+              {plain(mm2, 0)} mm²
+            </text>
+          </g>
+        );
+      })}
+    </>
   );
 }
 

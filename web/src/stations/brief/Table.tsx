@@ -226,7 +226,7 @@ function Mouth({
       ) : (
         <>
           <text x={x} y={first ? y - 26 : y + 34} textAnchor="middle" className={needs ? 'b' : undefined}>
-            {short ? mouth.name.slice(0, 4) : mouth.name}
+            {short ? mouth.name.replace(/^Guest /, '').slice(0, 3) : mouth.name}
           </text>
           {needs && (
             <text x={x} y={first ? y - 42 : y + 50} textAnchor="middle" className="b">
