@@ -2,13 +2,21 @@ import type { ItemInput } from '@crustallum/core/plan/inputs';
 import type { ItemPlan } from '@crustallum/core/plan/itemPlan';
 import { plain } from '../wording/numbers';
 
+/** Pies in each row of a heap, the lowest first: never more than there are, six at most. */
+function heap(pieces: number): number[] {
+  const rows: number[] = [];
+  for (let row = pieces >= 4 ? 3 : pieces >= 2 ? 2 : 1, left = pieces; row > 0 && left > 0; left -= row--)
+    rows.push(Math.min(row, left));
+  return rows;
+}
+
 /** One item in elevation: a heap of hand pies, a dish cut open, pots, or a coil in its tin. */
 export function Standing({ plan, item, pxMm }: { plan: ItemPlan; item: ItemInput; pxMm: number }) {
   const h = 120;
   if (item.product === 'handPies') {
     const d = item.cut.cutterMm * pxMm;
     const tall = Math.max(14, plan.oven.spec.filling.depthMm * pxMm + 10);
-    const rows = [3, 2, 1].slice(0, plan.cut.pieces >= 6 ? 3 : plan.cut.pieces >= 3 ? 2 : 1);
+    const rows = heap(plan.cut.pieces);
     return (
       <svg
         width={d * 3.2}
