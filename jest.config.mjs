@@ -24,7 +24,13 @@ export default {
   // a slow machine is not a wrong answer
   testTimeout: 30_000,
   projects: [
-    { ...common, displayName: 'core', testMatch: ['<rootDir>/core/src/**/*.test.ts'], testEnvironment: 'node' },
+    {
+      ...common,
+      displayName: 'core',
+      testMatch: ['<rootDir>/core/src/**/*.test.ts'],
+      testEnvironment: 'node',
+      setupFilesAfterEnv: ['<rootDir>/core/src/testing/seed.ts'],
+    },
     { ...common, displayName: 'server', testMatch: ['<rootDir>/server/src/**/*.test.ts'], testEnvironment: 'node' },
     {
       ...common,

@@ -68,6 +68,11 @@ describe('any item within its rules', () => {
     expect(worked(thin)).toBe('worked out');
     expect(planItem(thin, plainKitchen).problems.map((p) => p.code)).toContain('finalThickerThanPacket');
   });
+  it('of 25 pots from a sheet of 20 × 10 cm is named as a packet no hand can roll', () => {
+    const high = withNumber(starterItem('potPies', 25, 'You', 'roughPuff'), 'folds', 'rolledLengthMm', 200);
+    expect(worked(high)).toBe('worked out');
+    expect(planItem(high, plainKitchen).problems.map((p) => p.code)).toContain('packetTooHigh');
+  });
   it('is worked out, or named as what cannot be made: nothing is refused from deep inside', () => {
     const anyItem = fc.constantFrom(...made).chain(([product, pastry]) => {
       const item = starterItem(product, 6, 'You', pastry);

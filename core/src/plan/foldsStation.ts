@@ -11,6 +11,8 @@ import type { ItemInput, KitchenInput } from './inputs';
 
 const workDensityFat = 940;
 const workDensityDough = 1190;
+/** A folded packet higher than this cannot be rolled by hand, mm (estimate: about a hand's width). */
+export const highestPacketMm = 120;
 
 /** One turn's column in the drawing: the finished sheet as it would be if folding stopped there. */
 export interface TurnColumn {
@@ -109,7 +111,7 @@ function planFolds(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, dough: 
   const counted = layers('envelope', folds(turns));
   const streak = roughPuff({
     lumpM: lumpMm / 1000,
-    startThicknessM: Math.max(0.005, turn.foldedMm / 1000),
+    startThicknessM: Math.min(highestPacketMm, Math.max(5, turn.foldedMm)) / 1000,
     folds: folds(turns),
     finalThicknessM: t / 1000,
   });
@@ -129,6 +131,14 @@ function planFolds(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, dough: 
       code: 'finalThickerThanPacket',
       fields: ['cut.thicknessMm', 'folds.rolledLengthMm'],
       values: { packet: turn.foldedMm, sheet: t },
+      weight: 'stop',
+    });
+  if (turn.foldedMm > highestPacketMm)
+    problems.push({
+      station: 'folds',
+      code: 'packetTooHigh',
+      fields: ['folds.rolledLengthMm'],
+      values: { packet: turn.foldedMm, highest: highestPacketMm },
       weight: 'stop',
     });
   if (chosen.band === 'merging')

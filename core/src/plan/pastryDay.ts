@@ -6,7 +6,7 @@ import { tightest, type ColdLine, type Stretch } from './coldLine';
 import type { CutPlan } from './cutStation';
 import type { DoughPlan } from './doughStation';
 import type { FillingPlan } from './fillingStation';
-import { turnSizes } from './foldsStation';
+import { highestPacketMm, turnSizes } from './foldsStation';
 import type { Problem } from './figure';
 import type { ItemInput, KitchenInput } from './inputs';
 import type { SealPlan } from './sealStation';
@@ -226,17 +226,18 @@ export function planDay(
 
   if (laminated) {
     const turn = turnSizes(item, dough);
+    // a packet that would be rolled to nothing, or stand too high to roll, stands in the way as a problem of the folds;
+    // its day is still worked out
+    const foldedM = Math.min(highestPacketMm / 1000, Math.max(thinnestRolledM, turn.foldedMm / 1000));
     const packet = {
       kind: 'block' as const,
       lengthM: turn.foldedLengthMm / 1000,
       widthM: turn.widthMm / 1000,
-      thicknessM: turn.foldedMm / 1000,
+      thicknessM: foldedM,
     };
     walk.cold('rest', packet, 20, overnightMin, { first: 1 });
     const { turns } = item.folds;
     const each = (benchMinutes.rollATurn + benchMinutes.foldATurn) * kitchen.pace;
-    // a packet that would be rolled to nothing stands in the way as a problem of the folds; its day is still worked out
-    const foldedM = Math.max(thinnestRolledM, turn.foldedMm / 1000);
     const sizes = { from: foldedM, to: Math.min(foldedM, Math.max(thinnestRolledM, turn.rolledMm / 1000)) };
     for (let done = 0, now; done < turns; done += now) {
       now = Math.min(turnsInBand(walk, sizes, each), turns - done);
@@ -258,7 +259,7 @@ export function planDay(
       rested(result.minutes ?? springMin, kitchen.fridgeC);
       rest ??= { minutes: result.minutes, range: result.range, fromC: startC, toC: result.endC, springMin };
     }
-    thick = turn.foldedMm / 1000;
+    thick = foldedM;
   } else {
     const disc = item.folds.discMm / 1000;
     const volume = dough.masses.totalG / 1000 / material(dough.spec).densityKgM3;

@@ -25,6 +25,8 @@ const sentences: Record<string, (v: Values) => string> = {
     `Rolled to ${plain(Number(v['length']) / 10, 0)} cm, but the bench is ${plain(Number(v['bench']) / 10, 0)} cm.`,
   finalThickerThanPacket: (v) =>
     `The folded packet is ${plain(Number(v['packet']))} mm, thinner than the sheet of ${plain(Number(v['sheet']))}. Roll it shorter.`,
+  packetTooHigh: (v) =>
+    `The folded packet stands ${plain(Number(v['packet']) / 10, 0)} cm high; over ${plain(Number(v['highest']) / 10, 0)} no hand rolls it. Roll it longer, or make it in two.`,
   filmsMerge: (v) => `A leaf of ${plain(Number(v['um']))} µm breaks into dots; one turn less keeps them apart.`,
   lumpTooBig: (v) =>
     `Pieces of ${g(v, 'crumb')} mm show through a sheet of ${plain(Number(v['sheet']))} mm and may leave holes.`,
