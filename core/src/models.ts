@@ -3,6 +3,7 @@ import { coldModels } from './cold/models';
 import { cuttingModels } from './cutting/models';
 import { doughModels } from './dough/models';
 import { fillingModels } from './filling/models';
+import { ingredientModels } from './ingredients/models';
 import { laminationModels } from './lamination/models';
 import { sealingModels } from './sealing/models';
 import { vesselModels } from './vessels/models';
@@ -15,6 +16,7 @@ import { answer, type Answer, type Model } from './quantities/model';
 export const models: ReadonlyMap<string, Model> = new Map(
   [
     ...amountModels,
+    ...ingredientModels,
     ...doughModels,
     ...coldModels,
     ...laminationModels,

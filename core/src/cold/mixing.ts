@@ -1,4 +1,5 @@
-import { ingredientCompositions, type IngredientName } from '../ingredients/composition';
+import type { Group } from '../ingredients/ingredient';
+import { ingredientOf } from '../ingredients/table';
 import { RefusedInput, rowOf, within } from '../quantities/refusal';
 import { sensibleEnthalpy } from './components';
 import { lookup, material, tableNodes, tableStartC, tableStepK, temperatureAt } from './material';
@@ -43,8 +44,9 @@ export interface MixVessel {
 }
 
 const iceEnthalpy = (t: number): number => sensibleEnthalpy('ice', t) - fusionHeat;
-const waterBearers = new Set(['egg', 'yolk', 'milk', 'cream']);
-const starchBearers = new Set(['flour', 'wholemeal', 'starch']);
+/** Whose water wets the flour, and what is wetted. */
+const waterBearers: ReadonlySet<string> = new Set<Group>(['egg', 'dairy', 'liquid', 'acid']);
+const starchBearers: ReadonlySet<string> = new Set<Group>(['flour', 'starch']);
 const heatTable = (joulesAt: (t: number) => number): Float64Array =>
   Float64Array.from({ length: tableNodes }, (_, i) => joulesAt(tableStartC + i * tableStepK));
 const waterTable = heatTable((t) => sensibleEnthalpy('water', t));
@@ -95,8 +97,9 @@ class Bowl {
       const { enthalpy } = material({ items: [{ name, mass: 1 }] }, field);
       this.contain(enthalpy, mass);
       this.heat += mass * lookup(enthalpy, startC);
-      if (starchBearers.has(name)) this.flour += mass;
-      if (waterBearers.has(name)) this.freeWater += mass * ingredientCompositions[name as IngredientName].water;
+      const ingredient = ingredientOf(name);
+      if (ingredient && starchBearers.has(ingredient.group)) this.flour += mass;
+      if (ingredient && waterBearers.has(ingredient.group)) this.freeWater += mass * ingredient.composition.water;
     }
     const hydration = this.flour > 0 ? 15_000 * this.flour * Math.min(1, this.freeWater / (0.35 * this.flour)) : 0;
     this.heat += hydration - this.hydrationReleased;

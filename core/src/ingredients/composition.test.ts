@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { ingredientCompositions, mixtureComposition, type IngredientName } from './composition';
+import { ingredientCompositions, mixtureComposition } from './composition';
+import type { IngredientName } from './table';
 
 const names = Object.keys(ingredientCompositions) as IngredientName[];
 const parts = ['water', 'fat', 'protein', 'carb', 'fibre', 'ash'] as const;

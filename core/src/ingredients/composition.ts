@@ -1,4 +1,5 @@
 import { RefusedInput, rowOf } from '../quantities/refusal';
+import { ingredients, type IngredientName } from './table';
 
 /** Mass fractions 0..1. `sugar` is part of `carb`, `salt` part of `ash`. */
 export interface Composition {
@@ -22,46 +23,10 @@ export interface IngredientComposition extends Composition {
   fatCurve: string;
 }
 
-const row = (
-  water: number,
-  fat: number,
-  protein: number,
-  carb: number,
-  fibre: number,
-  ash: number,
-  sugar: number,
-  salt: number,
-  fatCurve: string,
-): IngredientComposition => ({ water, fat, protein, carb, fibre, ash, sugar, salt, fatCurve });
-
-/** Estimates: rounded food-table values; labels differ by country and brand. */
-export const ingredientCompositions = {
-  flour: row(0.13, 0.014, 0.105, 0.716, 0.03, 0.005, 0, 0, 'oil'),
-  wholemeal: row(0.12, 0.022, 0.13, 0.608, 0.105, 0.015, 0, 0, 'oil'),
-  starch: row(0.12, 0.001, 0.003, 0.872, 0.002, 0.002, 0, 0, 'oil'),
-  almond: row(0.05, 0.52, 0.22, 0.07, 0.11, 0.03, 0, 0, 'oil'),
-  water: row(1, 0, 0, 0, 0, 0, 0, 0, 'oil'),
-  sugar: row(0, 0, 0, 1, 0, 0, 1, 0, 'oil'),
-  salt: row(0, 0, 0, 0, 0, 1, 0, 1, 'oil'),
-  egg: row(0.76, 0.097, 0.125, 0.007, 0, 0.011, 0, 0, 'oil'),
-  yolk: row(0.523, 0.27, 0.16, 0.032, 0, 0.015, 0, 0, 'oil'),
-  milk: row(0.876, 0.036, 0.033, 0.048, 0, 0.007, 0.048, 0, 'butter'),
-  cream: row(0.59, 0.35, 0.022, 0.033, 0, 0.005, 0.033, 0, 'butter'),
-  butter: row(0.16, 0.82, 0.008, 0.007, 0, 0.005, 0, 0, 'butter'),
-  clarifiedButter: row(0.002, 0.998, 0, 0, 0, 0, 0, 0, 'clarifiedButter'),
-  lard: row(0.001, 0.999, 0, 0, 0, 0, 0, 0, 'lard'),
-  shortening: row(0, 1, 0, 0, 0, 0, 0, 0, 'shortening'),
-  puffMargarine: row(0.18, 0.8, 0.002, 0.003, 0, 0.015, 0, 0.01, 'puffMargarine'),
-  bakingMargarine: row(0.18, 0.8, 0.002, 0.003, 0, 0.015, 0, 0.01, 'bakingMargarine'),
-  suet: row(0.02, 0.97, 0.01, 0, 0, 0, 0, 0, 'suet'),
-  coconut: row(0, 1, 0, 0, 0, 0, 0, 0, 'coconut'),
-  oil: row(0, 1, 0, 0, 0, 0, 0, 0, 'oil'),
-  fruitFilling: row(0.7, 0.002, 0.005, 0.278, 0.012, 0.003, 0.22, 0, 'oil'),
-  custard: row(0.7, 0.07, 0.045, 0.175, 0, 0.01, 0.14, 0, 'butter'),
-  meatFilling: row(0.68, 0.11, 0.15, 0.045, 0.005, 0.01, 0, 0.006, 'bakingMargarine'),
-} satisfies Record<string, IngredientComposition>;
-
-export type IngredientName = keyof typeof ingredientCompositions;
+/** Composition of every shipped ingredient by id. Estimates: rounded food-table values; labels differ by country and brand. */
+export const ingredientCompositions = Object.fromEntries(ingredients.map((i) => [i.id, i.composition])) as Readonly<
+  Record<IngredientName, IngredientComposition>
+>;
 
 export interface MassItem {
   name: string;

@@ -97,7 +97,7 @@ function bowlDough(item: ItemInput, kitchen: KitchenInput, cut: CutPlan): DoughP
           { name: 'salt', mass: saltG },
         ],
       };
-  const fatShare = (ingredientCompositions as Record<string, { fat: number }>)[dough.fat]?.fat ?? 1;
+  const fatShare = ingredientCompositions[dough.fat].fat;
   const waterC = solved.waterC;
   const mixedWaterC =
     waterC === null
@@ -198,7 +198,7 @@ function mixProblems(solved: MixAnswer, targetC: number): Problem[] {
 function leafDough(item: ItemInput, cut: CutPlan): DoughPlan {
   const { folds, dough } = item;
   const leaves = cut.leaves?.count ?? 1;
-  const share = (ingredientCompositions as Record<string, { fat: number }>)[dough.fat]?.fat ?? 1;
+  const share = ingredientCompositions[dough.fat].fat;
   const f = filoFat({
     sheets: leaves,
     lengthM: folds.leafLengthMm / 1000,
