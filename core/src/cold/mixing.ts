@@ -223,7 +223,7 @@ export function mixSolve(options: {
     chillOthersToC: null,
     ...rest,
   });
-  if (waterKg === 0) return answer('noWater', mixForward(options).temperatureC);
+  if (waterKg === 0) return answer('noWater', reached(tapMin, 0));
   const warmest = reached(waterMax, 0);
   if (warmest < target) return answer('tooCold', warmest, { waterC: waterMax });
   if (reached(tapMin, 0) <= target) {

@@ -3,6 +3,8 @@ import { RefusedInput, within } from '../quantities/refusal';
 export interface LoadItem {
   name: string;
   grams: number;
+  /** Whether it counts as flour; left out, its name decides. */
+  flour?: boolean;
 }
 
 export interface Loads {
@@ -20,7 +22,7 @@ export interface Loads {
 export function splitLoads(items: readonly LoadItem[], flourLimitG: number): Loads {
   within(flourLimitG, 20, 5000, 'flourLimitG');
   items.forEach((item, i) => within(item.grams, 0, 50_000, `items.${i}.grams`));
-  const flourG = items.filter((i) => /flour|wholemeal/i.test(i.name)).reduce((sum, i) => sum + i.grams, 0);
+  const flourG = items.filter((i) => i.flour ?? /flour|wholemeal/i.test(i.name)).reduce((sum, i) => sum + i.grams, 0);
   if (!(flourG > 0))
     throw new RefusedInput({ field: 'items', code: 'empty', value: items.map((i) => i.name), allowed: 'some flour' });
   const loads = Math.ceil(flourG / flourLimitG - 1e-9);

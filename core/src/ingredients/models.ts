@@ -5,20 +5,14 @@ import { model } from '../quantities/model';
 import { RefusedInput } from '../quantities/refusal';
 import { NestedList, NumberIn, OneOf, Optional } from '../quantities/rules';
 import { ownCup, tableCup } from './cup';
-import { allergensOf, dietsOf, energyOf100, labelled, type Label } from './label';
+import { LabelInput } from './inputs';
+import { allergensOf, dietsOf, energyOf100, labelled } from './label';
 import { shippedIndex } from './shipped';
 import { ingredientOf, ingredients } from './table';
 import type { Ingredient } from './ingredient';
 
 const ids = ingredients.map((i) => i.id);
 
-export class LabelInput implements Label {
-  @Optional() @NumberIn(0, 100, '%') fatPct?: number;
-  @Optional() @NumberIn(0, 100, '%') waterPct?: number;
-  @Optional() @NumberIn(0, 100, '%') proteinPct?: number;
-  @Optional() @NumberIn(0, 100, '%') sugarPct?: number;
-  @Optional() @NumberIn(0, 100, '%') saltPct?: number;
-}
 export class FindIngredientInput {
   @IsString() @MinLength(1) @MaxLength(120) text!: string;
 }

@@ -14,3 +14,6 @@ const byId: ReadonlyMap<string, Ingredient> = new Map(rows.map((i) => [i.id, i])
 
 /** The ingredient of that id, or undefined. */
 export const ingredientOf = (id: string): Ingredient | undefined => byId.get(id);
+
+export const ingredientIds: readonly string[] = rows.map((i) => i.id);
+export const flourIds: readonly string[] = rows.filter((i) => i.group === 'flour').map((i) => i.id);

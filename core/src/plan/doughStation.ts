@@ -3,6 +3,10 @@ import { material } from '../cold/material';
 import { tableIndex, tableStepK } from '../cold/material';
 import { mixSolve, type MixAnswer, type MixStage } from '../cold/mixing';
 import { ingredientCompositions } from '../ingredients/composition';
+import { askedMass } from '../dough/ask';
+import { scaled } from '../dough/formula';
+import { ingredientOf } from '../ingredients/table';
+import { doughFacts, isFlour, partsOf, type DoughFacts } from './doughFormula';
 import { filoFat } from '../cold/filo';
 import type { CutPlan } from './cutStation';
 import { figure, type Figure, type Problem } from './figure';
@@ -17,7 +21,7 @@ const bowlLoss = 0.026;
 const iceC = -15;
 
 export interface Heap {
-  name: 'flour' | 'fat' | 'water' | 'salt';
+  name: 'flour' | 'fat' | 'water' | 'salt' | 'other';
   massG: number;
   startC: number;
   /** J per kelvin: the width of its column in the heat-levelling drawing. */
@@ -34,7 +38,11 @@ export interface DoughPlan {
   band: Band | null;
   /** Everything mixed; for laminated doughs fat and dough stay apart. */
   spec: MaterialSpec;
-  partsPer100: { flour: number; fat: number; water: number; salt: number };
+  partsPer100: { flour: number; fat: number; water: number; salt: number; other: number };
+  /** Null for bought leaves: they come made. */
+  facts: DoughFacts | null;
+  /** Dough beyond what the Cut asks for, g; below nothing when it is short. */
+  surplusG: number;
 }
 
 /** Grams and temperatures of the bowl for the dough the Cut asks for. */
@@ -44,11 +52,27 @@ export function planDough(item: ItemInput, kitchen: KitchenInput, cut: CutPlan):
 
 function bowlDough(item: ItemInput, kitchen: KitchenInput, cut: CutPlan): DoughPlan {
   const { dough } = item;
-  const parts = { flour: 100, fat: dough.fatToFlourPct, water: dough.waterToFlourPct, salt: dough.saltToFlourPct };
-  const sum = parts.flour + parts.fat + parts.water + parts.salt;
-  const totalG = cut.doughMassG / (1 - bowlLoss);
+  const per100 = partsOf(dough);
+  const sum = per100.reduce((total, p) => total + p.grams, 0);
+  const piecesG = cut.doughMassG / (1 - bowlLoss);
+  const totalG = askedMass(dough.askBy ?? 'pieces', dough.askValue ?? 1, sum, piecesG);
+  const facts = doughFacts(dough, kitchen, scaled(per100, totalG / sum));
+  const parts = {
+    flour: 100,
+    fat: dough.fatToFlourPct,
+    water: dough.waterToFlourPct,
+    salt: dough.saltToFlourPct,
+    other: (dough.others ?? []).reduce((total, o) => total + o.toFlourPct, 0),
+  };
   const grams = (part: number) => (totalG * part) / sum;
   const [flourG, fatG, waterG, saltG] = [grams(100), grams(parts.fat), grams(parts.water), grams(parts.salt)];
+  const others = (dough.others ?? []).map((o) => ({
+    name: o.ingredient,
+    mass: grams(o.toFlourPct),
+    startC: ingredientOf(o.ingredient)?.place === 'fridge' ? kitchen.fridgeC : kitchen.roomC,
+  }));
+  const flours = facts.parts.filter((p) => p.grams > 0 && isFlour(p.id) && !others.some((o) => o.name === p.id));
+  const surplusG = totalG * (1 - bowlLoss) - cut.doughMassG;
   const band = workBand(dough.pastry, dough.fat);
   const laminated = dough.pastry === 'roughPuff';
   const targetC = band ? (laminated ? band.low : Math.min(band.high - 2, band.low + 5)) : 20;
@@ -56,9 +80,10 @@ function bowlDough(item: ItemInput, kitchen: KitchenInput, cut: CutPlan): DoughP
   const stages: MixStage[] = [
     {
       add: [
-        { name: 'flour', mass: flourG / 1000, startC: kitchen.roomC },
+        ...flours.map((f) => ({ name: f.id, mass: f.grams / 1000, startC: kitchen.roomC })),
         { name: dough.fat, mass: fatG / 1000, startC: dough.fatC },
         { name: 'salt', mass: saltG / 1000, startC: kitchen.roomC },
+        ...others.map((o) => ({ ...o, mass: o.mass / 1000 })),
       ],
       method: dough.method,
       minutes: 0.6 * minutes * (fast.has(dough.method) ? 0.05 : 1),
@@ -72,16 +97,19 @@ function bowlDough(item: ItemInput, kitchen: KitchenInput, cut: CutPlan): DoughP
   const solved = remember(['mix', stages, kitchen.roomC, targetC, kitchen.tapC], () =>
     mixSolve({ stages, roomC: kitchen.roomC, targetC, tapMinC: Math.max(1, kitchen.tapC), iceC }),
   );
-  const problems = mixProblems(solved, targetC);
+  const problems = [
+    ...mixProblems(solved, targetC, facts.ratios.toFlour.water),
+    ...sizeProblems(dough, surplusG, cut.doughMassG),
+  ];
   const iceG = solved.iceKg * 1000;
   const masses = { flourG, fatG, waterG, iceG, saltG, totalG };
-  const withoutFat: MaterialSpec = {
-    items: [
-      { name: 'flour', mass: flourG },
-      { name: 'water', mass: waterG },
-      { name: 'salt', mass: saltG },
-    ],
-  };
+  const dry = flours.map((f) => ({ name: f.id, mass: f.grams }));
+  const wet = [
+    { name: 'water', mass: waterG },
+    { name: 'salt', mass: saltG },
+    ...others.map(({ name, mass }) => ({ name, mass })),
+  ];
+  const withoutFat: MaterialSpec = { items: [...dry, ...wet] };
   const spec: MaterialSpec = laminated
     ? {
         kind: 'laminate',
@@ -90,14 +118,9 @@ function bowlDough(item: ItemInput, kitchen: KitchenInput, cut: CutPlan): DoughP
         fatMassFraction: fatG / totalG,
       }
     : {
-        items: [
-          { name: 'flour', mass: flourG },
-          { name: dough.fat, mass: fatG },
-          { name: 'water', mass: waterG },
-          { name: 'salt', mass: saltG },
-        ],
+        items: [...dry, { name: dough.fat, mass: fatG }, ...wet],
       };
-  const fatShare = ingredientCompositions[dough.fat].fat;
+  const fatShare = dough.fatLabelPct === undefined ? ingredientCompositions[dough.fat].fat : dough.fatLabelPct / 100;
   const waterC = solved.waterC;
   const mixedWaterC =
     waterC === null
@@ -122,7 +145,13 @@ function bowlDough(item: ItemInput, kitchen: KitchenInput, cut: CutPlan): DoughP
         fatG,
         'g',
         'dough.fat',
-        { pct: parts.fat, fatShare: fatShare * 100, fat: dough.fat, pastry: dough.pastry },
+        {
+          pct: parts.fat,
+          fatShare: fatShare * 100,
+          fat: dough.fat,
+          pastry: dough.pastry,
+          truePct: facts.ratios.toFlour.fat,
+        },
         'exact',
         'plan.item',
       ),
@@ -145,7 +174,16 @@ function bowlDough(item: ItemInput, kitchen: KitchenInput, cut: CutPlan): DoughP
         totalG,
         'g',
         'dough.total',
-        { flour: flourG, fat: fatG, water: waterG, salt: saltG, sheets: cut.rolled.sheets },
+        {
+          flour: flourG,
+          fat: fatG,
+          water: waterG,
+          salt: saltG,
+          other: grams(parts.other),
+          sheets: cut.rolled.sheets,
+          surplus: surplusG,
+          waterPct: facts.ratios.toFlour.water,
+        },
         'exact',
         'plan.item',
       ),
@@ -164,13 +202,40 @@ function bowlDough(item: ItemInput, kitchen: KitchenInput, cut: CutPlan): DoughP
       { name: 'flour', massG: flourG, startC: kitchen.roomC, heatCapacity: heat('flour', flourG, kitchen.roomC) },
       { name: 'fat', massG: fatG, startC: dough.fatC, heatCapacity: heat(dough.fat, fatG, dough.fatC) },
       { name: 'water', massG: waterG, startC: mixedWaterC ?? kitchen.tapC, heatCapacity: (waterG / 1000) * 4176 },
+      ...otherHeap(others),
     ],
     outOfBowlC: solved.temperatureC,
     waterC,
     band,
     spec,
     partsPer100: parts,
+    facts,
+    surplusG,
   };
+}
+
+/** What else goes in, as one column of heat: its mean temperature by what it holds. */
+function otherHeap(others: readonly { name: string; mass: number; startC: number }[]): Heap[] {
+  const massG = others.reduce((sum, o) => sum + o.mass, 0);
+  if (!(massG > 0)) return [];
+  const heats = others.map((o) => heatCapacity(o.name, o.mass, o.startC));
+  const total = heats.reduce((sum, h) => sum + h, 0);
+  const startC = others.reduce((sum, o, i) => sum + o.startC * (heats[i] as number), 0) / total;
+  return [{ name: 'other', massG, startC, heatCapacity: total }];
+}
+
+/** A dough asked for by its flour or its mass may be short of what the pieces need. */
+function sizeProblems(dough: ItemInput['dough'], surplusG: number, neededG: number): Problem[] {
+  if ((dough.askBy ?? 'pieces') === 'pieces' || surplusG > -0.01 * neededG) return [];
+  return [
+    {
+      station: 'dough',
+      code: 'doughShort',
+      fields: ['dough.askValue', 'brief.count'],
+      values: { shortG: -surplusG, neededG },
+      weight: 'warn',
+    },
+  ];
 }
 
 const fast = new Set(['processorPulse', 'processorDough']);
@@ -182,8 +247,22 @@ function heatCapacity(name: string, massG: number, t: number): number {
   return ((massG / 1000) * ((enthalpy[i + 1] as number) - (enthalpy[i] as number))) / tableStepK;
 }
 
-function mixProblems(solved: MixAnswer, targetC: number): Problem[] {
-  if (solved.status === 'ok' || solved.status === 'iceNeeded') return [];
+/** Under this much water in all, to flour, nothing binds (estimate). */
+const leastWaterPct = 8;
+
+function mixProblems(solved: MixAnswer, targetC: number, waterPct: number): Problem[] {
+  if (waterPct < leastWaterPct)
+    return [
+      {
+        station: 'dough',
+        code: 'noLiquid',
+        fields: ['dough.waterToFlourPct'],
+        values: { waterPct, least: leastWaterPct },
+        weight: 'stop',
+      },
+    ];
+  // egg, milk or cheese may be all the liquid there is
+  if (['ok', 'iceNeeded', 'noWater'].includes(solved.status)) return [];
   return [
     {
       station: 'dough',
@@ -241,6 +320,8 @@ function leafDough(item: ItemInput, cut: CutPlan): DoughPlan {
         { name: 'water', mass: water },
       ],
     },
-    partsPer100: { flour: 100, fat: (100 * f.appliedG) / f.flourG, water: (100 * water) / f.flourG, salt: 0 },
+    partsPer100: { flour: 100, fat: (100 * f.appliedG) / f.flourG, water: (100 * water) / f.flourG, salt: 0, other: 0 },
+    facts: null,
+    surplusG: 0,
   };
 }

@@ -9,7 +9,11 @@ import {
   MaxLength,
   ValidateIf,
 } from 'class-validator';
+import { flourIds, ingredientIds } from '../ingredients/table';
 import { benches, type BenchName } from '../cold/environments';
+import { asks, type Ask } from '../dough/ask';
+import { eggSizes, type EggSize } from '../dough/eggs';
+import { styleNames, type StyleName } from '../dough/styles';
 import { fatNames, type FatName } from '../cold/fats';
 import { mixingMethods, type MixingMethod } from '../cold/mixing';
 import {
@@ -50,11 +54,29 @@ export class BriefInput {
   @IsOptional() @IsString() @MaxLength(400) words?: string;
 }
 
+/** What goes into a dough besides flour, fat, poured water and salt. */
+export class DoughOtherInput {
+  @OneOf(ingredientIds) ingredient!: string;
+  @NumberIn(0, 120, '%') toFlourPct!: number;
+}
+
 export class DoughInput {
   @OneOf(pastries) pastry!: Pastry;
+  @Optional() @OneOf(styleNames) style?: StyleName;
+  @Optional() @OneOf(flourIds) flour?: string;
+  @Optional() @OneOf(flourIds) secondFlour?: string;
+  /** Share of the second flour in all of it. */
+  @Optional() @NumberIn(0, 100, '%') secondFlourPct?: number;
+  @Optional() @NestedList(() => DoughOtherInput) @ArrayMaxSize(12) others?: DoughOtherInput[];
+  /** What the packet of the fat says, where it differs from the table. */
+  @Optional() @NumberIn(50, 100, '%') fatLabelPct?: number;
+  @Optional() @NumberIn(0, 5, '%') fatSaltPct?: number;
+  /** What its size is asked from; grams, or a multiple. */
+  @Optional() @OneOf(asks) askBy?: Ask;
+  @Optional() @NumberIn(0.05, 50_000, 'g') askValue?: number;
   @OneOf(fatNames) fat!: FatName;
   @NumberIn(20, 110, '%') fatToFlourPct!: number;
-  @NumberIn(15, 80, '%') waterToFlourPct!: number;
+  @NumberIn(0, 80, '%') waterToFlourPct!: number;
   @NumberIn(0, 5, '%') saltToFlourPct!: number;
   @NumberIn(-20, 25, '°C') fatC!: number;
   @OneOf(Object.keys(mixingMethods)) method!: MixingMethod;
@@ -201,6 +223,10 @@ export class KitchenInput {
   /** Learnt: actual over proposed bake times, and the multiple of the fridge's surface coefficients. */
   @IsArray() @ArrayMaxSize(200) @NumberIn(0.3, 3, '', { each: true }) bakeRatios!: number[];
   @NumberIn(0.4, 2.5, '') fridgeFactor!: number;
+  /** Size class of the eggs in the house. */
+  @Optional() @OneOf(eggSizes) eggSize?: EggSize;
+  /** Flour the mixing machine or bowl takes at once. */
+  @Optional() @NumberIn(20, 5000, 'g') flourLimitG?: number;
   /** Learnt: how much longer this cook takes than our bench minutes. */
   @NumberIn(0.3, 3, '') pace!: number;
 }

@@ -1,5 +1,6 @@
 import { planCut, type CutPlan } from './cutStation';
 import { planDough, type DoughPlan } from './doughStation';
+import { eggLedger, type EggLedger } from './eggLedger';
 import { planFilling, type FillingPlan } from './fillingStation';
 import { planThird, type ThirdPlan } from './foldsStation';
 import { figure, stations, type Figure, type Problem, type Station } from './figure';
@@ -19,6 +20,7 @@ export interface ItemPlan {
   filling: FillingPlan;
   seal: SealPlan;
   oven: OvenPlan;
+  eggs: EggLedger;
   /** Pastry steps in order, then bake and stand; filling steps apart, to be done before the pastry is closed. */
   steps: Step[];
   line: ColdLine;
@@ -44,6 +46,7 @@ export function planItem(item: ItemInput, kitchen: KitchenInput): ItemPlan {
     filling,
     seal,
     oven,
+    eggs: eggLedger(item, kitchen, cut, dough, filling),
     steps: [...fillingSteps(item, kitchen, filling), ...day.steps, ...ovenSteps(item, oven)],
     line: day.line,
     lots: day.lots,

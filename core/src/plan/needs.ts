@@ -1,3 +1,4 @@
+import { ingredientOf } from '../ingredients/table';
 import type { ItemPlan } from './itemPlan';
 import type { ItemInput } from './inputs';
 
@@ -35,13 +36,16 @@ export function needsOf(items: readonly ItemInput[], plans: readonly ItemPlan[])
   };
   items.forEach((item, i) => {
     const plan = plans[i] as ItemPlan;
-    const { flourG, fatG, saltG } = plan.dough.masses;
-    if (item.dough.pastry === 'filo') add(larderNames['filo'] as string, plan.cut.doughMassG, item.title);
-    else {
-      add(larderNames['flour'] as string, flourG, item.title);
-      add(larderNames['salt'] as string, saltG + (plan.filling.figures.salt.value ?? 0), item.title);
-    }
-    add(larderNames[item.dough.fat] as string, fatG, item.title);
+    const { fatG } = plan.dough.masses;
+    if (item.dough.pastry === 'filo') {
+      add(larderNames['filo'] as string, plan.cut.doughMassG, item.title);
+      add(larderNames[item.dough.fat] as string, fatG, item.title);
+    } else
+      for (const part of plan.dough.facts?.parts ?? [])
+        if (part.id !== 'water')
+          add(larderNames[part.id] ?? ingredientOf(part.id)?.name ?? part.id, part.grams, item.title);
+    if (item.dough.pastry !== 'filo')
+      add(larderNames['salt'] as string, plan.filling.figures.salt.value ?? 0, item.title);
     for (const { name, gramsPer100 } of item.filling.ingredients)
       add(name, (plan.filling.totalG * gramsPer100) / 100, item.title);
   });

@@ -33,7 +33,10 @@ const sentences: Record<string, (v: Values) => string> = {
   'mix.notEnoughWater': (v) =>
     `The bowl comes out at ${degrees(Number(v['reachedC']))}, not ${degrees(Number(v['targetC']), 0)}${Number(v['chillOthersToC']) > -50 ? `: chill flour and fat to ${degrees(Number(v['chillOthersToC']), 0)} first` : ': chill it longer after mixing'}.`,
   'mix.tooCold': (v) => `The bowl stays at ${degrees(Number(v['reachedC']))}; let it stand before rolling.`,
-  'mix.noWater': () => 'No water goes in.',
+  noLiquid: (v) =>
+    `With ${plain(Number(v['waterPct']), 0)} of water to 100 of flour in all, nothing binds; ${g(v, 'least')} is the least.`,
+  doughShort: (v) =>
+    `It is ${plain(Number(v['shortG']), 0)} g short of the ${plain(Number(v['neededG']), 0)} the pieces take: ask for more, or make fewer.`,
   neverCold: (v) =>
     `It does not get to ${degrees(Number(v['fillAtC']), 0)} in ${g(v, 'after')} h where the air is ${degrees(Number(v['airC']), 0)}. Another place, or shallower.`,
   'cooling.notReached21': () =>
