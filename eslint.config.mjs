@@ -8,6 +8,7 @@ const topics = [
   'quantities',
   'ingredients',
   'dough',
+  'recipes',
   'cold',
   'lamination',
   'vessels',

@@ -5,6 +5,7 @@ import { doughModels } from './dough/models';
 import { fillingModels } from './filling/models';
 import { ingredientModels } from './ingredients/models';
 import { laminationModels } from './lamination/models';
+import { recipeModels } from './recipes/models';
 import { sealingModels } from './sealing/models';
 import { vesselModels } from './vessels/models';
 import { ovenModels } from './oven/models';
@@ -18,6 +19,7 @@ export const models: ReadonlyMap<string, Model> = new Map(
     ...amountModels,
     ...ingredientModels,
     ...doughModels,
+    ...recipeModels,
     ...coldModels,
     ...laminationModels,
     ...vesselModels,

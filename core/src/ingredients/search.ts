@@ -5,6 +5,8 @@ export interface Findable {
   also?: readonly string[];
 }
 
+/** A text as names are compared: no accents, capitals or signs, and small plurals taken off. */
+export const comparable = (text: string): string => single(plain(text));
 const plain = (text: string): string =>
   text
     .normalize('NFKD')
@@ -34,7 +36,7 @@ interface Word<T> {
   thing: T;
 }
 /** Words looked at closely: those that share most letter pairs with what was typed. */
-const closely = 120;
+const mostCompared = 120;
 const pairs = (word: string): string[] => {
   const framed = ` ${word} `;
   return [...new Set(Array.from({ length: framed.length - 1 }, (_, i) => framed.slice(i, i + 2)))];
@@ -49,7 +51,7 @@ export class Index<T extends Findable> {
 
   constructor(things: readonly T[]) {
     this.words = things.flatMap((thing) =>
-      [thing.name, ...(thing.also ?? [])].map((as) => ({ word: single(plain(as)), as, thing })),
+      [thing.name, ...(thing.also ?? [])].map((as) => ({ word: comparable(as), as, thing })),
     );
     this.words.forEach((w, i) => {
       this.exact.set(w.word, [...(this.exact.get(w.word) ?? []), w]);
@@ -63,12 +65,17 @@ export class Index<T extends Findable> {
 
   /** The things whose name or other word is the very text. */
   exactly(text: string): T[] {
-    return (this.exact.get(single(plain(text))) ?? []).map((w) => w.thing);
+    return this.called(comparable(text));
+  }
+
+  /** The same for a text that is comparable already. */
+  called(word: string): T[] {
+    return (this.exact.get(word) ?? []).map((w) => w.thing);
   }
 
   /** Best first, each thing once: the very word, then names that begin with it, hold it, or nearly do. */
-  search(text: string, most = 12): Found<T>[] {
-    const wanted = single(plain(text)).slice(0, 32);
+  search(text: string, most = 12, compared = mostCompared): Found<T>[] {
+    const wanted = comparable(text).slice(0, 32);
     if (wanted === '') return [];
     const found = new Map<T, Found<T>>();
     const put = (thing: T, distance: number, as: string) => {
@@ -76,7 +83,7 @@ export class Index<T extends Findable> {
       if (!before || before.distance > distance) found.set(thing, { thing, distance, as });
     };
     for (const { thing, as } of this.exact.get(wanted) ?? []) put(thing, 0, as);
-    const fuse = new Fuse(this.near(wanted), {
+    const fuse = new Fuse(this.near(wanted, compared), {
       keys: ['word'],
       includeScore: true,
       threshold: 0.34,
@@ -94,7 +101,7 @@ export class Index<T extends Findable> {
     return [...found.values()].sort((a, b) => a.distance - b.distance || a.as.length - b.as.length).slice(0, most);
   }
 
-  private near(wanted: string): Word<T>[] {
+  private near(wanted: string, closely: number): Word<T>[] {
     const shared = new Uint8Array(this.words.length);
     const asked = pairs(wanted);
     for (const pair of asked) for (const i of this.byPair.get(pair) ?? []) shared[i] = (shared[i] as number) + 1;

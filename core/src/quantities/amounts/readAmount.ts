@@ -66,9 +66,12 @@ function qualified(text: string, said: ReadAmount['said']): string {
   return rest;
 }
 
+const unitsByLetter = new Map<string, (typeof writtenUnits)[number][]>();
+for (const u of writtenUnits) unitsByLetter.set(u[0][0] ?? '', [...(unitsByLetter.get(u[0][0] ?? '') ?? []), u]);
+
 function unitAt(text: string): { unit: UnitName; rest: string } | null {
   const trimmed = text.replace(/^[ -]+/, '');
-  for (const [written, unit] of writtenUnits) {
+  for (const [written, unit] of unitsByLetter.get(trimmed[0] ?? '') ?? []) {
     if (!trimmed.startsWith(written)) continue;
     const after = trimmed.slice(written.length);
     // a letter behind it makes it another word: "g" is not "garlic"
@@ -105,8 +108,10 @@ function partAt(text: string, said: ReadAmount['said']): { part: Part; rest: str
   if (gas) return { part: { low, high, unit: 'gas' }, rest };
   rest = qualified(rest, said);
   const unit = unitAt(rest);
+  // `1.000 g` is a thousand: no kitchen weighs to the milligram
+  const thousand = /^\d{1,3}\.\d{3}(?!\d)/.test(start) && (unit?.unit === 'g' || unit?.unit === 'ml') ? 1000 : 1;
   return unit
-    ? { part: { low, high, unit: unit.unit }, rest: unit.rest }
+    ? { part: { low: low * thousand, high: high * thousand, unit: unit.unit }, rest: unit.rest }
     : { part: { low, high, unit: 'piece' }, rest };
 }
 

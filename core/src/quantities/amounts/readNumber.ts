@@ -21,6 +21,8 @@ const fractions: Readonly<Record<string, string>> = {
   '⅝': '5/8',
   '⅞': '7/8',
 };
+const anyFraction = /[\u00bc-\u00be\u2150-\u215e]/;
+const everyFraction = new RegExp(anyFraction.source, 'g');
 const counts: Readonly<Record<string, number>> = {
   a: 1,
   an: 1,
@@ -52,7 +54,7 @@ const shares: Readonly<Record<string, number>> = {
 /** One spelling for all: small letters, plain fractions, hyphens and spaces. */
 export function plainText(text: string): string {
   let plain = text.normalize('NFC').toLowerCase();
-  for (const [sign, written] of Object.entries(fractions)) plain = plain.replaceAll(sign, ` ${written}`);
+  if (anyFraction.test(plain)) plain = plain.replace(everyFraction, (sign) => ` ${fractions[sign] ?? sign}`);
   return plain
     .replaceAll('⁄', '/')
     .replace(/[‐‑‒–—−]/g, '-')

@@ -1,0 +1,159 @@
+import type { MeasureSystem } from '../quantities/amounts/units';
+import { readAmount, type ReadAmount } from '../quantities/amounts/readAmount';
+import { describing, gramsOfOne, nameAt } from './names';
+
+/** What stands where in a line of the text. */
+export interface Place {
+  line: number;
+  from: number;
+  to: number;
+}
+
+export interface RecipeAmount {
+  place: Place;
+  /** The words as they stand. */
+  words: string;
+  /** Ingredient of the table, null where the word is not known: it is kept and asked about. */
+  id: string | null;
+  name: string;
+  doubtful: boolean;
+  /** Null where no amount is said. */
+  grams: number | null;
+  gramsHigh: number | null;
+  /** Other ways of understanding the amount, g. */
+  others: { grams: number; system: MeasureSystem | null }[];
+  ambiguities: ReadAmount['ambiguities'];
+  units: ReadAmount['units'];
+  note: string;
+}
+
+const start =
+  /(?<![\p{L}\p{N}./,-])(?:\d|[½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]|\.\d|(?:half|quarter|a|an|one|two|three|four|five|six|seven|eight|nine|ten|twelve|about|scant|heaped)\b)/giu;
+const mostInALine = 12;
+
+/** Where in the line the rest of a read amount begins: plain text differs in letters, not in words. */
+function restStart(line: string, from: number, rest: string): number {
+  const word = /[\p{L}\p{N}]+/u.exec(rest)?.[0];
+  if (!word) return line.length;
+  const at = line.toLowerCase().indexOf(word, from + 1);
+  return at < 0 ? line.length : at;
+}
+
+function toGrams(read: ReadAmount, id: string | null, bulk: number | null) {
+  const one = id === null ? null : gramsOfOne(id);
+  return read.readings.map((r) => {
+    if (r.dimension === 'mass') return { low: r.low, high: r.high, system: r.system };
+    if (r.dimension === 'volume' && bulk !== null) return { low: r.low * bulk, high: r.high * bulk, system: r.system };
+    if (r.dimension === 'count' && one !== null) return { low: r.low * one, high: r.high * one, system: r.system };
+    return null;
+  });
+}
+
+const measures = new Set(['mass', 'volume', 'count']);
+
+/** Every amount of something in a line, in order. `listed` lines (of an ingredient list) may name things without amounts. */
+export function amountsIn(text: string, line: number, system: MeasureSystem | null, listed: boolean): RecipeAmount[] {
+  const found: RecipeAmount[] = [];
+  let after = 0;
+  for (const match of text.matchAll(start)) {
+    if (match.index < after || found.length >= mostInALine) continue;
+    const tail = text.slice(match.index, match.index + 160);
+    const said = readAmount(tail, system);
+    // `2½ cups (300 g) flour`: what is weighed is believed over the cup
+    const bracket = said && /^\(([^)]{1,30})\)/.exec(said.rest);
+    const weighed = bracket ? readAmount(bracket[1] as string, system) : null;
+    const inGrams = weighed?.readings[0]?.dimension === 'mass' ? weighed : null;
+    const read = said && inGrams ? { ...inGrams, rest: said.rest.slice((bracket as RegExpExecArray)[0].length) } : said;
+    const [first] = read?.readings ?? [];
+    if (!read || !first || !measures.has(first.dimension)) continue;
+    const counted = first.dimension === 'count';
+    const word = /^[a-z]+$/i.test(match[0]);
+    const restAt = restStart(text, inGrams ? text.indexOf(')', match.index) : match.index, read.rest);
+    // `to 2 mm`, `for 40 minutes`, `cut in 4`: a bare number is an amount only where a name follows
+    const name = nameAt(text.slice(restAt), listed && !(counted && word));
+    if (!name && (counted || !listed)) continue;
+    if (counted && name && gramsOfOne(name.ingredient.id) === null && !listed) continue;
+    const known = name?.ingredient ?? null;
+    const bare = (text.slice(restAt).split(/[,;(.]/)[0] ?? '').trim();
+    const nameEnd = known
+      ? Math.max(
+          restAt,
+          text.toLowerCase().indexOf((name as { words: string }).words.toLowerCase().split(' ')[0] ?? '', restAt),
+        ) + (name as { words: string }).words.length
+      : restAt + bare.length;
+    const [grams, ...others] = toGrams(read, known?.id ?? null, known?.bulkGPerMl ?? null);
+    const note = found.length === 0 && listed ? (/^[\s,]*(.*)$/.exec(text.slice(nameEnd))?.[1] ?? '') : '';
+    found.push({
+      place: { line, from: match.index, to: Math.min(text.length, nameEnd) },
+      words: text.slice(match.index, nameEnd).trim(),
+      id: known?.id ?? null,
+      name: known?.name ?? bare,
+      doubtful: name?.doubtful ?? true,
+      grams: grams?.low ?? null,
+      gramsHigh: grams?.high ?? null,
+      others: others.flatMap((o) => (o ? [{ grams: o.low, system: o.system }] : [])),
+      ambiguities: read.ambiguities,
+      units: read.units,
+      note: note.trim(),
+    });
+    after = nameEnd;
+  }
+  return listed ? [...found, ...unmeasured(text, line, found)] : found;
+}
+
+/** Names in an ingredient line that stand without an amount: `cold water`, `salt and pepper`. */
+function unmeasured(text: string, line: number, found: readonly RecipeAmount[]): RecipeAmount[] {
+  const out: RecipeAmount[] = [];
+  // behind an amount a comma begins the note, unless another name stands there and the line is a list of things
+  const [only] = found;
+  const named = only && nameAt(only.note, false);
+  const alone = named && bareWords(only.note) === bareWords(named.words);
+  const several = found.length !== 1 || alone || /\band\b|,/.test(only?.note ?? '');
+  if (!several) return out;
+  for (const piece of text.matchAll(/[^,;.]+?(?=,|;|\.|\band\b|$)/gi)) {
+    const offset = piece.index + (/^\s*(?:and\s+)?/i.exec(piece[0])?.[0].length ?? 0);
+    const phrase = text.slice(offset, piece.index + piece[0].length);
+    if (phrase.trim() === '' || found.some((f) => f.place.from < offset + phrase.length && f.place.to > offset))
+      continue;
+    const name = nameAt(phrase, found.length === 0 && phrase.length < 30);
+    if (!name || phrase.trim().split(/\s+/).length > 6) continue;
+    out.push({
+      place: { line, from: offset, to: offset + phrase.trimEnd().length },
+      words: phrase.trim(),
+      id: name.ingredient.id,
+      name: name.ingredient.name,
+      doubtful: name.doubtful,
+      grams: null,
+      gramsHigh: null,
+      others: [],
+      ambiguities: [],
+      units: [],
+      note: '',
+    });
+  }
+  return out;
+}
+
+/** The words of a phrase that name something, without those that say how it is. */
+const bareWords = (phrase: string): string =>
+  phrase
+    .toLowerCase()
+    .split(/[^\p{L}]+/u)
+    .filter((w) => w !== '' && !describing.has(w))
+    .join(' ');
+
+/** Whose measures a recipe uses, by what else it says; null where nothing tells. */
+export function systemOf(text: string): { system: MeasureSystem; because: string } | null {
+  const t = text.slice(0, 50_000).toLowerCase();
+  const us =
+    /\bsticks?\b(?! of celery)|\ball-purpose\b|\bscallion|\bconfectioners|\bheavy cream\b|\bcilantro\b|\bkosher salt\b/.exec(
+      t,
+    );
+  const imperial =
+    /\bgas (mark )?\d|\bcaster\b|\bstrong white\b|\bplain flour\b|\bpints?\b.*\boz\b|\bgills?\b|\bcornflour\b/s.exec(t);
+  const metric = /\b\d+ ?(g|ml|kg)\b/.exec(t);
+  if (us) return { system: 'us', because: us[0] };
+  if (imperial) return { system: 'imperial', because: imperial[0].slice(0, 20) };
+  if (/\d ?°? ?f\b/.test(t) && !metric) return { system: 'us', because: '°F' };
+  return metric && /\bcups?\b|\btbsp|\btsp|spoon/.test(t) ? { system: 'metric', because: metric[0] } : null;
+}

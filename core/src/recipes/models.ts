@@ -1,0 +1,24 @@
+import { IsString, MaxLength, MinLength } from 'class-validator';
+import { measureSystems, type MeasureSystem } from '../quantities/amounts/units';
+import { model } from '../quantities/model';
+import { OneOf, Optional } from '../quantities/rules';
+import { longestText } from './lines';
+import { readRecipe } from './readRecipe';
+
+export class ReadRecipeInput {
+  @IsString() @MinLength(1) @MaxLength(longestText) text!: string;
+  @Optional() @OneOf(measureSystems) system?: MeasureSystem | null;
+}
+
+export const recipeModels = [
+  model({
+    name: 'recipes.read',
+    summary:
+      'A recipe text understood: amounts, sections, heats, times and sizes, what is not said, and what cannot be meant',
+    units: 'text in; g, °C, min, mm out',
+    source: 'Reading by rule; densities and piece masses are estimates',
+    certainty: 'estimate',
+    input: ReadRecipeInput,
+    run: ({ text, system }) => readRecipe(text, system ?? null),
+  }),
+];
