@@ -159,6 +159,12 @@ export class ItemClockInput {
   @NumberIn(0, 120, 'min', { integer: true }) standMinutes!: number;
 }
 
+/** The words an item was read from: they stay with it. */
+export class RecipeWordsInput {
+  @IsString() @MaxLength(120) title!: string;
+  @IsString() @MaxLength(20_000) text!: string;
+}
+
 /** One item of a bake: everything the cook decides about it. This is the stored document. */
 export class ItemInput {
   @IsString() @MaxLength(60) @Matches(/\S/) title!: string;
@@ -172,6 +178,9 @@ export class ItemInput {
   @Nested(() => SealInput) seal!: SealInput;
   @Nested(() => ItemOvenInput) oven!: ItemOvenInput;
   @Nested(() => ItemClockInput) clock!: ItemClockInput;
+  @ValidateIf((o: ItemInput) => o.recipe !== undefined && o.recipe !== null)
+  @Nested(() => RecipeWordsInput)
+  recipe?: RecipeWordsInput | null;
 }
 
 export const needKinds = [

@@ -314,11 +314,15 @@ describe('the data file', () => {
     ]);
     await later.stop();
   });
-  it('can be taken back one migration', async () => {
+  it('can be taken back one migration after the other', async () => {
     const source = await open(newDataFile(), migrations).initialize();
-    await source.undoLastMigration();
-    const columns = await source.query<{ name: string }[]>('PRAGMA table_info(larder)');
-    expect(columns.map((c) => c.name)).not.toContain('removedAt');
+    const columns = async () =>
+      (await source.query<{ name: string }[]>('PRAGMA table_info(larder)')).map((c) => c.name);
+    for (const added of ['ingredient', 'removedAt']) {
+      expect(await columns()).toContain(added);
+      await source.undoLastMigration();
+      expect(await columns()).not.toContain(added);
+    }
     await source.destroy();
   });
   it('holds what was written after a restart, in write-ahead mode', async () => {

@@ -1,25 +1,24 @@
 import 'reflect-metadata';
-import { NumberIn, OneOf } from '@crustallum/core/quantities/rules';
-import { Body, Controller, Delete, Get, Injectable, Module, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common';
-import { ApiProperty, ApiTags } from '@nestjs/swagger';
+import {
+  Body,
+  Controller,
+  Delete,
+  Get,
+  HttpCode,
+  Injectable,
+  Module,
+  Param,
+  ParseUUIDPipe,
+  Post,
+  Put,
+} from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
 import { InjectRepository, TypeOrmModule } from '@nestjs/typeorm';
-import { IsString, Matches, MaxLength } from 'class-validator';
 import { Repository } from 'typeorm';
 import { DocumentStore } from '../storage/documentStore';
-import { LarderItem } from './larderItem.entity';
-
-export const shelves = ['A', 'B', 'C', 'D', 'E', 'F', 'G', 'H', 'I', 'J'] as const;
-
-export class LarderItemDto {
-  @ApiProperty() @IsString() @MaxLength(60) @Matches(/\S/) name!: string;
-  @ApiProperty() @NumberIn(0, 50_000, 'g') grams!: number;
-  @ApiProperty({ enum: shelves }) @OneOf(shelves) shelf!: string;
-  @ApiProperty() @IsString() @MaxLength(120) note!: string;
-}
-
-export class ChangeLarderItemDto extends LarderItemDto {
-  @ApiProperty() @NumberIn(1, 1e9, '', { integer: true }) version!: number;
-}
+import { DrawsService } from './draws.service';
+import { ChangeLarderItemDto, DrawDto, LarderItemDto } from './larder.dto';
+import { LarderDraw, LarderItem } from './larderItem.entity';
 
 @Injectable()
 export class LarderService extends DocumentStore<LarderItem> {
@@ -31,12 +30,21 @@ export class LarderService extends DocumentStore<LarderItem> {
 @ApiTags('larder')
 @Controller('larder')
 export class LarderController {
-  constructor(private readonly larder: LarderService) {}
+  constructor(
+    private readonly larder: LarderService,
+    private readonly draws: DrawsService,
+  ) {}
   @Get() list() {
     return this.larder.list();
   }
   @Post() add(@Body() dto: LarderItemDto) {
     return this.larder.create({ ...dto });
+  }
+  @Post('draws') @HttpCode(200) draw(@Body() dto: DrawDto) {
+    return this.draws.draw(dto);
+  }
+  @Post('draws/:id/undo') @HttpCode(200) undo(@Param('id', ParseUUIDPipe) id: string) {
+    return this.draws.undo(id);
   }
   @Put(':id') change(@Param('id', ParseUUIDPipe) id: string, @Body() { version, ...values }: ChangeLarderItemDto) {
     return this.larder.change(id, version, values);
@@ -50,9 +58,9 @@ export class LarderController {
 }
 
 @Module({
-  imports: [TypeOrmModule.forFeature([LarderItem])],
+  imports: [TypeOrmModule.forFeature([LarderItem, LarderDraw])],
   controllers: [LarderController],
-  providers: [LarderService],
+  providers: [LarderService, DrawsService],
   exports: [LarderService],
 })
 export class LarderModule {}

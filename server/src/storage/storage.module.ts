@@ -5,12 +5,12 @@ import { Bake } from '../bakes/bake.entity';
 import { Item } from '../bakes/item.entity';
 import { Run, RunEvent } from '../bench/run.entity';
 import { Kitchen } from '../kitchen/kitchen.entity';
-import { LarderItem } from '../larder/larderItem.entity';
+import { LarderDraw, LarderItem } from '../larder/larderItem.entity';
 import { LogEntry } from '../log/logEntry.entity';
 import { Tool } from '../tools/tool.entity';
 import { migrations } from './migrations';
 
-export const entities = [Bake, Item, Kitchen, Tool, LarderItem, Run, RunEvent, LogEntry];
+export const entities = [Bake, Item, Kitchen, Tool, LarderItem, LarderDraw, Run, RunEvent, LogEntry];
 
 /** The SQLite file: write-ahead log, full synchronous, foreign keys on, real migrations. */
 @Module({})

@@ -1,4 +1,5 @@
 import type { Station } from '@crustallum/core/plan/figure';
+import type { Label } from '@crustallum/core/ingredients/label';
 import type { ItemInput, KitchenInput, MealInput, UndoneInput } from '@crustallum/core/plan/inputs';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 
@@ -43,6 +44,16 @@ export interface LarderThing extends Stored {
   grams: number;
   shelf: string;
   note: string;
+  /** Its place in the ingredient table, if it has one. */
+  ingredient?: string | null;
+  pricePerKg?: number | null;
+  bestBefore?: string | null;
+  label?: Label | null;
+  cupsG?: number[] | null;
+}
+export interface Draw {
+  id: string;
+  takes: { larderId: string; grams: number }[];
 }
 export interface LogAnswers {
   colour: string;
@@ -113,15 +124,23 @@ export const api = createApi({
       invalidatesTags: ['Larder'],
     }),
     changeLarder: build.mutation<LarderThing, LarderThing>({
-      query: ({ id, version, name, grams, shelf, note }) => ({
+      query: ({ id, version, name, grams, shelf, note, ingredient, pricePerKg, bestBefore, label, cupsG }) => ({
         url: `larder/${id}`,
         method: 'PUT',
-        body: { version, name, grams, shelf, note },
+        body: { version, name, grams, shelf, note, ingredient, pricePerKg, bestBefore, label, cupsG: cupsG ?? [] },
       }),
       invalidatesTags: ['Larder'],
     }),
     removeLarder: build.mutation<LarderThing, string>({
       query: (id) => ({ url: `larder/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['Larder'],
+    }),
+    drawLarder: build.mutation<Draw, Draw>({
+      query: (body) => ({ url: 'larder/draws', method: 'POST', body }),
+      invalidatesTags: ['Larder'],
+    }),
+    undoDraw: build.mutation<Draw, string>({
+      query: (id) => ({ url: `larder/draws/${id}/undo`, method: 'POST' }),
       invalidatesTags: ['Larder'],
     }),
     restoreLarder: build.mutation<LarderThing, string>({
@@ -159,6 +178,8 @@ export const {
   useChangeLarderMutation,
   useRemoveLarderMutation,
   useRestoreLarderMutation,
+  useDrawLarderMutation,
+  useUndoDrawMutation,
   useLogQuery,
   useKeepEntryMutation,
   useChangeEntryMutation,
