@@ -35,7 +35,8 @@ test('hand pies become rough puff by one pick, and everything follows', async ({
   await page.goto(empty.url);
   await page.getByRole('button', { name: 'Hand pies', exact: true }).click();
   await page.getByRole('link', { name: 'Dough' }).click();
-  await page.getByRole('radio', { name: 'rough puff' }).click();
+  await page.getByRole('combobox', { name: 'Style' }).click();
+  await page.getByRole('option', { name: 'rough puff' }).click();
   await expect(page.getByRole('link', { name: 'Folds' })).toBeVisible();
   await page.getByRole('link', { name: 'Folds' }).click();
   await expect(page.getByText('Leaves of fat')).toBeVisible();

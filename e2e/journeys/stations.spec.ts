@@ -171,8 +171,8 @@ test('on a phone every station stands in one column, its rules after its numbers
     await accessible(page);
   }
   await page.goto(await supper.station(0, 'dough'));
-  await page.getByRole('button', { name: 'Eight rules' }).click();
-  const rules = page.getByRole('dialog', { name: 'Eight rules' });
+  await page.getByRole('button', { name: 'Six rules' }).click();
+  const rules = page.getByRole('dialog', { name: 'Six rules' });
   await rules.getByRole('button', { name: 'more: Fat to flour' }).click();
   await expect(rules.getByRole('textbox', { name: 'Fat to flour' })).toHaveValue('76');
   await accessible(page);

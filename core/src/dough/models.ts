@@ -9,6 +9,7 @@ import { scaled, trueRatios, type FormulaPart } from './formula';
 import { leavings, styleNames, styles, type StyleName } from './styles';
 import { swapFat, swapFlour, swapLiquid } from './swaps';
 import { byFeel, feelTests, overPour, type Feel } from './weighing';
+import { costOf } from './cost';
 import { eggOptions, eggSizes, type EggSize } from './eggs';
 import { splitLoads, wholeBatches, type LoadItem } from './loads';
 
@@ -84,6 +85,13 @@ export class SwapLiquidInput extends FormulaInput {
 export class OverPourInput extends FormulaInput {
   @OneOf(ingredientIds) id!: string;
   @NumberIn(0.01, 100_000, 'g') weighedG!: number;
+}
+export class PriceInput {
+  @OneOf(ingredientIds) id!: string;
+  @NumberIn(0, 1000, 'a kilogram') perKg!: number;
+}
+export class CostInput extends FormulaInput {
+  @NestedList(() => PriceInput) @ArrayMaxSize(200) prices!: PriceInput[];
 }
 export class ByFeelInput {
   @NumberIn(0, 20_000, 'g') plannedG!: number;
@@ -177,6 +185,15 @@ export const doughModels = [
     certainty: 'exact',
     input: OverPourInput,
     run: ({ parts, id, weighedG }) => overPour(parts, id, weighedG),
+  }),
+  model({
+    name: 'dough.cost',
+    summary: 'What a formula costs by prices a kilogram',
+    units: 'g; money as the prices are in',
+    source: 'Counting',
+    certainty: 'exact',
+    input: CostInput,
+    run: ({ parts, prices }) => costOf(parts, new Map(prices.map((p) => [p.id, p.perKg]))),
   }),
   model({
     name: 'dough.byFeel',

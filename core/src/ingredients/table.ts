@@ -17,3 +17,6 @@ export const ingredientOf = (id: string): Ingredient | undefined => byId.get(id)
 
 export const ingredientIds: readonly string[] = rows.map((i) => i.id);
 export const flourIds: readonly string[] = rows.filter((i) => i.group === 'flour').map((i) => i.id);
+
+/** The name of an ingredient, or the id where there is none. */
+export const nameOf = (id: string): string => byId.get(id)?.name ?? id;

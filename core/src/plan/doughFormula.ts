@@ -3,7 +3,7 @@ import { trueRatios, type FormulaPart, type TrueRatios } from '../dough/formula'
 import { leavings, styles, type Leaving, type Style, type StyleName } from '../dough/styles';
 import type { Allergen, Diet, Ingredient } from '../ingredients/ingredient';
 import { allergensOf, dietsOf } from '../ingredients/label';
-import { ingredientOf } from '../ingredients/table';
+import { ingredientOf, nameOf } from '../ingredients/table';
 import type { DoughInput, KitchenInput } from './inputs';
 
 /** The parts of a dough for 100 of flour, in the order they are weighed. */
@@ -52,7 +52,7 @@ export function doughFacts(dough: DoughInput, kitchen: KitchenInput, parts: Form
   const ratios = trueRatios(parts);
   const style = styleOf(dough);
   const list = parts.map((p) => ingredientOf(p.id) as Ingredient);
-  const items = parts.map((p) => ({ name: ingredientOf(p.id)?.name ?? p.id, grams: p.grams, flour: isFlour(p.id) }));
+  const items = parts.map((p) => ({ name: nameOf(p.id), grams: p.grams, flour: isFlour(p.id) }));
   return {
     parts,
     ratios,

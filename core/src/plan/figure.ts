@@ -1,6 +1,6 @@
 import type { Certainty } from '../quantities/model';
 
-export type Unit = 'g' | 'ml' | '°C' | 'min' | 'mm' | 'cm' | '%' | 'pieces' | 'leaves' | 'mm²' | '';
+export type Unit = 'g' | 'ml' | '°C' | 'min' | 'mm' | 'cm' | '%' | 'pieces' | 'leaves' | 'mm²' | 'kJ' | '';
 
 /** Why a number is what it is: a code, the values that went in and the source. The words are made in the web's wording. */
 export interface Reason {

@@ -1,4 +1,4 @@
-import { ingredientOf } from '../ingredients/table';
+import { nameOf } from '../ingredients/table';
 import type { ItemPlan } from './itemPlan';
 import type { ItemInput } from './inputs';
 
@@ -42,8 +42,7 @@ export function needsOf(items: readonly ItemInput[], plans: readonly ItemPlan[])
       add(larderNames[item.dough.fat] as string, fatG, item.title);
     } else
       for (const part of plan.dough.facts?.parts ?? [])
-        if (part.id !== 'water')
-          add(larderNames[part.id] ?? ingredientOf(part.id)?.name ?? part.id, part.grams, item.title);
+        if (part.id !== 'water') add(larderNames[part.id] ?? nameOf(part.id), part.grams, item.title);
     if (item.dough.pastry !== 'filo')
       add(larderNames['salt'] as string, plan.filling.figures.salt.value ?? 0, item.title);
     for (const { name, gramsPer100 } of item.filling.ingredients)

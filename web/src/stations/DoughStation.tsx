@@ -1,50 +1,123 @@
+import { fatNames } from '@crustallum/core/cold/fats';
+import { styleNames, styles } from '@crustallum/core/dough/styles';
+import { styleOf } from '@crustallum/core/plan/doughFormula';
 import type { DoughPlan } from '@crustallum/core/plan/doughStation';
+import { pastriesOf } from '@crustallum/core/plan/inputs';
+import { useState } from 'react';
 import { useItem } from '../app/useItem';
 import { usePhone } from '../ui/useWidth';
+import { Choice } from '../ui/Choice';
+import { Pick } from '../ui/Pick';
+import { styleWords } from '../wording/dough';
 import { plain } from '../wording/numbers';
 import { fatWords, pieceWord } from '../wording/words';
 import { Drawing } from './Drawing';
 import { Held } from './Held';
 import { StationPage } from './StationPage';
+import { Bowl } from './dough/Bowl';
+import { Compare } from './dough/Compare';
 import { HeatLevels } from './dough/HeatLevels';
 import { Heaps, layHeaps } from './dough/Heaps';
 import { RatioBar } from './dough/RatioBar';
-import { fields } from './fields';
+import { TrueRatios } from './dough/TrueRatios';
+import { useCost } from './dough/useCost';
+import { useDough } from './dough/useDough';
+import { fields, type FieldName } from './fields';
+
+type View = 'scale' | 'truth' | 'bowl' | 'beside';
+const views: readonly (readonly [View, string])[] = [
+  ['scale', 'scale'],
+  ['truth', 'ratios'],
+  ['bowl', 'bowl'],
+  ['beside', 'beside'],
+];
+const inputsOf: Record<View, readonly FieldName[]> = {
+  scale: ['count', 'fatPct', 'waterPct', 'fatC'],
+  truth: ['fatPct', 'waterPct', 'saltPct'],
+  bowl: ['saltPct', 'fatC', 'method'],
+  beside: ['fatPct', 'waterPct', 'saltPct'],
+};
 
 export function DoughStation() {
   const { item, plan } = useItem();
+  const [view, setView] = useState<View>('scale');
+  const cost = useCost();
   const d = plan?.dough;
+  const facts = d?.facts;
   const filo = item?.document.dough.pastry === 'filo';
   const product = item?.document.product;
+  const count = item?.document.brief.count ?? 1;
+  const one = `a ${pieceWord[product ?? 'handPies'][0]}`;
+  const shown = filo || !facts ? 'scale' : view;
   return (
     <StationPage
       station="dough"
-      inputs={
-        filo
-          ? ['count', 'leavesInStack', 'brush', 'brushedWith']
-          : ['count', 'fatPct', 'waterPct', 'saltPct', 'fatC', 'pastry', 'fat', 'method']
+      inputs={filo ? ['count', 'leavesInStack', 'brush', 'brushedWith'] : inputsOf[shown]}
+      held={shown === 'scale' && !filo ? ['fatPct', 'waterPct', 'fatC'] : []}
+      lead={filo || !facts ? undefined : <Pick label="Show" value={shown} options={views} onChange={setView} />}
+      extra={filo ? undefined : <StyleAndFat />}
+      whatIf={
+        d && !filo && item && shown === 'scale' ? (
+          <WhatIf dough={d} pct={item.document.dough.fatToFlourPct} />
+        ) : undefined
       }
-      held={filo ? [] : ['fatPct', 'waterPct', 'fatC']}
-      whatIf={d && !filo && item ? <WhatIf dough={d} pct={item.document.dough.fatToFlourPct} /> : undefined}
-      numbers={[
-        ['Flour', d?.figures.flour],
-        [
-          `${fatWords[item?.document.dough.fat ?? 'butter'] ?? 'Fat'}`.replace(/^./, (c) => c.toUpperCase()),
-          d?.figures.fat,
-        ],
-        [filo ? 'Nothing to mix' : 'Water at', d?.figures.waterTemperature],
-        [filo ? 'Leaves in all' : 'Dough in all', d?.figures.dough],
-        ...(filo ? [] : ([['Out of the bowl at', d?.figures.outOfBowl]] as const)),
-      ]}
+      numbers={
+        plan && shown !== 'scale' && d?.truth && facts
+          ? [
+              ['Fat in all', d.truth.fat],
+              ['Water in all', d.truth.water],
+              ['This flour takes', d.truth.takes],
+              [`Energy of ${one}`, d.truth.energy],
+              [`${one.replace('a', 'A')} costs`, cost.figure(facts.parts, count), cost.each(facts.parts, count)],
+            ]
+          : [
+              ['Flour', d?.figures.flour],
+              [
+                `${fatWords[item?.document.dough.fat ?? 'butter'] ?? 'Fat'}`.replace(/^./, (c) => c.toUpperCase()),
+                d?.figures.fat,
+              ],
+              [filo ? 'Nothing to mix' : 'Water at', d?.figures.waterTemperature],
+              [filo ? 'Leaves in all' : 'Dough in all', d?.figures.dough],
+              ...(filo ? [] : ([['Out of the bowl at', d?.figures.outOfBowl]] as const)),
+            ]
+      }
     >
+      {d && item && shown === 'truth' && facts && <TrueRatios facts={facts} />}
+      {plan && shown === 'bowl' && facts && <Bowl plan={plan} facts={facts} />}
+      {shown === 'beside' && <Compare />}
       {d &&
         item &&
+        shown === 'scale' &&
         (filo ? (
           <LeafPacket dough={d} />
         ) : (
           <DoughDrawing dough={d} pieces={`${item.document.brief.count} ${pieceWord[product ?? 'handPies'][1]}`} />
         ))}
     </StationPage>
+  );
+}
+
+/** The style, and the fat, which is swapped with its water and salt. */
+function StyleAndFat() {
+  const dough = useDough();
+  if (!dough.dough) return null;
+  const fits: readonly string[] = pastriesOf[dough.product];
+  const names = styleNames.filter((n) => fits.includes(styles[n].pastry));
+  return (
+    <>
+      <Choice
+        label="Style"
+        value={styleOf(dough.dough)}
+        options={names.map((n) => [n, styleWords[n] ?? n] as const)}
+        onChange={dough.style}
+      />
+      <Choice
+        label="Fat"
+        value={dough.dough.fat}
+        options={fatNames.map((f) => [f, fatWords[f] ?? f] as const)}
+        onChange={dough.fat}
+      />
+    </>
   );
 }
 

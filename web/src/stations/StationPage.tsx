@@ -22,13 +22,15 @@ interface Props {
   /** Inputs held on the drawing on wide screens: they leave the left side there. */
   held?: readonly FieldName[];
   whatIf?: ReactNode;
+  /** What stands before the inputs: which drawing is shown. */
+  lead?: ReactNode;
   extra?: ReactNode;
   numbers: readonly (readonly [string, Figure | undefined] | readonly [string, Figure | undefined, string])[];
   children: ReactNode;
 }
 
 /** A station: inputs, the drawing to scale, numbers each with its because, and the press that settles it. */
-export function StationPage({ station, inputs, held = [], whatIf, extra, numbers, children }: Props) {
+export function StationPage({ station, inputs, held = [], whatIf, lead, extra, numbers, children }: Props) {
   const { item, plan, problems, settle, change } = useItem();
   const kitchen = useAppSelector((s) => s.desk.kitchen);
   const inTheWay = problems.find((p) => p.station === station && p.weight === 'stop');
@@ -54,6 +56,7 @@ export function StationPage({ station, inputs, held = [], whatIf, extra, numbers
   const shown = wide ? inputs.filter((f) => !held.includes(f)) : inputs;
   const rules = (
     <>
+      {lead}
       {shown.map((name) => (
         <Field key={name} def={fields[name]} />
       ))}
@@ -118,7 +121,7 @@ export function StationPage({ station, inputs, held = [], whatIf, extra, numbers
       </section>
       {narrow && (
         <section className="dock" aria-label={inputsOf}>
-          {phone ? <RulesSheet count={shown.length + (extra ? 1 : 0)}>{rules}</RulesSheet> : rules}
+          {phone ? <RulesSheet count={shown.length + (extra ? 1 : 0) + (lead ? 1 : 0)}>{rules}</RulesSheet> : rules}
           {settlePress}
         </section>
       )}

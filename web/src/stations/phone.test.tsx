@@ -44,8 +44,8 @@ describe('the rules on a phone', () => {
     open(at('dough'));
     await heading('Dough');
     expect(screen.queryByRole('button', { name: 'more: To make' })).toBeNull();
-    fireEvent.click(await screen.findByRole('button', { name: 'Eight rules' }));
-    const rules = await screen.findByRole('dialog', { name: 'Eight rules' });
+    fireEvent.click(await screen.findByRole('button', { name: 'Six rules' }));
+    const rules = await screen.findByRole('dialog', { name: 'Six rules' });
     fireEvent.click(within(rules).getByRole('button', { name: 'more: To make' }));
     await waitFor(() => expect(document()?.brief.count).toBe(9));
     fireEvent.click(within(rules).getByRole('button', { name: 'Put away' }));

@@ -44,7 +44,7 @@ describe('changing an input', () => {
     open(at('dough'));
     await heading('Dough');
     server.down = true;
-    fireEvent.click(screen.getByRole('button', { name: 'more: Salt to flour' }));
+    fireEvent.click(screen.getByRole('button', { name: 'more: To make' }));
     await screen.findByText(/No answer from the server/, undefined, { timeout: 4000 });
     expect(store.getState().desk.unsaved).toEqual(['bake1item1']);
     expect(JSON.parse(localStorage.getItem('crustallum.drafts') ?? '{}')).toHaveProperty('bake1item1');

@@ -23,7 +23,7 @@ export function span(minutes: number): string {
 export const until = (minutes: number): string =>
   minutes > 48 * 60 ? `${Math.floor(minutes / 1440)} days` : span(minutes);
 
-const places: Partial<Record<Unit, number>> = { '°C': 1, '%': 0, g: 0, pieces: 0, leaves: 0, 'mm²': 0 };
+const places: Partial<Record<Unit, number>> = { '°C': 1, '%': 0, g: 0, pieces: 0, leaves: 0, 'mm²': 0, kJ: 0 };
 
 /** A figure's value and unit as shown: an en dash when it cannot be worked out. */
 export function shown({ value, unit }: Pick<Figure, 'value' | 'unit'>): { value: string; unit: string } {
@@ -33,7 +33,8 @@ export function shown({ value, unit }: Pick<Figure, 'value' | 'unit'>): { value:
     return text.endsWith(' min') ? { value: text.slice(0, -4), unit: 'min' } : { value: text, unit: '' };
   }
   if (unit === 'mm' && Math.abs(value) >= 100) return { value: plain(value / 10, 1), unit: 'cm' };
-  return { value: plain(value, unit === 'g' && Math.abs(value) < 10 ? 1 : places[unit]), unit };
+  const small = (unit === 'g' || unit === '%') && Math.abs(value) < 10;
+  return { value: plain(value, small ? 1 : places[unit]), unit };
 }
 
 /** Clock time of a moment, 24 h. */

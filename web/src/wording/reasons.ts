@@ -1,3 +1,4 @@
+import { styleWords } from './dough';
 import type { Reason } from '@crustallum/core/plan/figure';
 import { plain, span, degrees } from './numbers';
 import { coolingWords, fatWords, methodWords } from './words';
@@ -49,7 +50,15 @@ const sentences: Record<string, (v: Values) => string> = {
   'cut.brushTime': (v) => `${g(v, 'leaves')} leaves are brushed one by one`,
   'dough.flour': (v) =>
     `${g(v, 'pieces')} cut-outs and their offcuts weigh ${g(v, 'cut')} g; ${g(v, 'stuck')} g sticks to bowl and pin`,
-  'dough.fat': (v) => `it is ${g(v, 'pct')} % of the flour; ${g(v, 'fatShare')} % of it is fat, the rest water`,
+  'dough.fat': (v) =>
+    `it is ${g(v, 'pct')} % of the flour; ${g(v, 'fatShare')} % of it is fat${Number(v['truePct']) > Number(v['pct']) ? `; with the rest ${g(v, 'truePct')} in all` : ', the rest water'}`,
+  'dough.truth': (v) =>
+    `${n(v, 'grams', v['part'] === 'salt' ? 1 : 0)} g${s(v, 'first') ? `, most from ${s(v, 'first')}${s(v, 'second') ? ` and ${s(v, 'second')}` : ''}` : ''}; ${styleWords[s(v, 'style')] ?? s(v, 'style')} has ${g(v, 'low')} to ${g(v, 'high')}`,
+  'dough.takes': (v) =>
+    `${n(v, 'protein', 1)} % of this flour is protein${Number(v['loads']) > 1 ? `; in ${g(v, 'loads')} loads of ${g(v, 'flourG')} g` : ''}`,
+  'dough.energy': (v) => `the pastry of one in ${g(v, 'pieces')}; ${g(v, 'kcal')} kcal, filling not counted`,
+  'dough.cost': (v) =>
+    `${n(v, 'total', 2)} for all of it by the larder's prices${s(v, 'missing') ? `; no price for ${s(v, 'missing')}` : ''}`,
   'dough.water': (v) =>
     ({
       ok: `flour stands at ${degrees(Number(v['roomC']), 0)}; this brings the bowl to ${degrees(Number(v['targetC']), 0)}`,
@@ -59,7 +68,7 @@ const sentences: Record<string, (v: Values) => string> = {
       noWater: 'no water goes in',
     })[s(v, 'status')] ?? '',
   'dough.total': (v) =>
-    `${g(v, 'flour')} + ${g(v, 'fat')} + ${g(v, 'water')} + ${g(v, 'salt')}; rolled as ${g(v, 'sheets')} ${Number(v['sheets']) === 1 ? 'sheet' : 'sheets'}`,
+    `${g(v, 'flour')} + ${g(v, 'fat')} + ${g(v, 'water')} + ${g(v, 'salt')}${Number(v['other']) > 0.5 ? ` + ${g(v, 'other')} of the rest` : ''}${Number(v['surplus']) > 20 ? `; ${g(v, 'surplus')} to spare` : ''}; rolled as ${g(v, 'sheets')} ${Number(v['sheets']) === 1 ? 'sheet' : 'sheets'}`,
   'dough.outOfBowl': (v) =>
     `${fat(v)} can be worked from ${g(v, 'low')} to ${g(v, 'high')}°; by ${methodWords[s(v, 'method')] ?? s(v, 'method')}, hands and motion counted`,
   'dough.leafFlour': (v) => `${g(v, 'leaves')} bought leaves weigh ${g(v, 'doughG')} g, about seven tenths flour`,

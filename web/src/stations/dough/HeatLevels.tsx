@@ -82,7 +82,7 @@ export function HeatLevels({ dough, width }: { dough: DoughPlan; width: number }
                 textAnchor="middle"
                 style={h.name === 'fat' ? { fill: 'var(--color-on-butter)' } : undefined}
               >
-                {narrow ? degrees(h.startC) : `${h.name} ${degrees(h.startC)}`}
+                {narrow ? degrees(h.startC) : `${h.name === 'other' ? 'the rest' : h.name} ${degrees(h.startC)}`}
               </text>
             )}
             {w > (narrow ? 84 : 96) && moved > 20 && (

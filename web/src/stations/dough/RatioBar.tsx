@@ -2,12 +2,12 @@ import type { DoughPlan } from '@crustallum/core/plan/doughStation';
 import { plain } from '../../wording/numbers';
 import { doughFills } from './colours';
 
-const ratio = ['flour', 'fat', 'water'] as const;
+const ratio = ['flour', 'fat', 'water', 'other'] as const;
 
 /** Flour is 100, the rest is set against it; the dark end is salt. */
 export function RatioBar({ dough, width }: { dough: DoughPlan; width: number }) {
   const parts = dough.partsPer100;
-  const sum = parts.flour + parts.fat + parts.water + parts.salt;
+  const sum = parts.flour + parts.fat + parts.water + parts.salt + parts.other;
   let left = 0;
   return (
     <g>
@@ -40,7 +40,7 @@ export function RatioBar({ dough, width }: { dough: DoughPlan; width: number }) 
                 className="b"
                 style={name === 'flour' ? undefined : { fill: 'var(--color-on-butter)' }}
               >
-                {name} {plain(parts[name], 0)}
+                {name === 'other' ? 'the rest' : name} {plain(parts[name], 0)}
               </text>
             )}
           </g>

@@ -1,0 +1,149 @@
+import { ratioNames, trueRatios, type TrueRatios } from '@crustallum/core/dough/formula';
+import { styleNames, styles } from '@crustallum/core/dough/styles';
+import { startOf, partsOf, styleOf } from '@crustallum/core/plan/doughFormula';
+import type { DoughInput } from '@crustallum/core/plan/inputs';
+import type { ItemPlan } from '@crustallum/core/plan/itemPlan';
+import { useEffect, useState } from 'react';
+import { useItem } from '../../app/useItem';
+import { useAppSelector } from '../../store/store';
+import { Choice } from '../../ui/Choice';
+import { aside } from '../../workers/planner';
+import { ratioWords, styleFor, styleWords } from '../../wording/dough';
+import { plain, shown } from '../../wording/numbers';
+import { fatWords } from '../../wording/words';
+import { useCost } from './useCost';
+
+interface Side {
+  name: string;
+  what: string;
+  dough: DoughInput;
+  ratios: TrueRatios;
+  plan: ItemPlan | null;
+}
+
+/** Two doughs side by side: what they are, the degrees they work in, what they cost and what each is for. */
+export function Compare() {
+  const { item, plan } = useItem();
+  const kitchen = useAppSelector((s) => s.desk.kitchen);
+  const items = useAppSelector((s) => s.desk.items);
+  const plans = useAppSelector((s) => s.desk.plan?.items);
+  const pastry = item?.document.dough.pastry;
+  const others = items.filter((i) => i.id !== item?.id && i.document.dough.pastry !== 'filo');
+  const names = styleNames.filter((n) => styles[n].pastry === pastry && n !== (item && styleOf(item.document.dough)));
+  const [beside, setBeside] = useState<string>(names[0] ?? '');
+  const [made, setMade] = useState<ItemPlan | null>(null);
+  const document = item?.document;
+  const style = names.find((n) => n === beside);
+  useEffect(() => {
+    setMade(null);
+    if (!document || !kitchen || !style) return;
+    let current = true;
+    void aside()
+      .compute('plan.item', { item: { ...document, dough: { ...document.dough, ...startOf(style) } }, kitchen })
+      .then((answer) => current && answer.ok && setMade(answer.value as ItemPlan));
+    return () => {
+      current = false;
+    };
+  }, [document, kitchen, style]);
+  if (!item || !plan || !document) return null;
+  const side = (name: string, what: string, dough: DoughInput, p: ItemPlan | null): Side => ({
+    name,
+    what,
+    dough,
+    ratios: trueRatios(partsOf(dough)),
+    plan: p,
+  });
+  const mine = side(item.document.title, styleFor[styleOf(document.dough)], document.dough, plan);
+  const other = others.find((i) => i.id === beside);
+  const second = style
+    ? side(styleWords[style] ?? style, styleFor[style], { ...document.dough, ...startOf(style) }, made)
+    : other
+      ? side(
+          other.document.title,
+          styleFor[styleOf(other.document.dough)],
+          other.document.dough,
+          plans?.[items.indexOf(other)] ?? null,
+        )
+      : null;
+  return (
+    <div style={{ maxWidth: 660 }}>
+      <div style={{ maxWidth: 320 }}>
+        <Choice
+          label="Beside it"
+          value={beside}
+          options={[
+            ...names.map((n) => [n, styleWords[n] ?? n] as const),
+            ...others.map((i) => [i.id, i.document.title] as const),
+          ]}
+          onChange={setBeside}
+        />
+      </div>
+      {second && <Two one={mine} other={second} />}
+    </div>
+  );
+}
+
+function Two({ one, other }: { one: Side; other: Side }) {
+  const both = [one, other];
+  const cost = useCost();
+  const band = (s: Side) =>
+    s.plan?.dough.band ? `${plain(s.plan.dough.band.low, 0)}–${plain(s.plan.dough.band.high, 0)}°` : '–';
+  const chill = (s: Side) => {
+    const third = s.plan?.third;
+    const f = third?.kind === 'folds' ? third.figures.rest : third?.kind === 'crumb' ? third.figures.chill : null;
+    if (!f) return '–';
+    const { value, unit } = shown(f);
+    return `${value} ${unit}`.trim();
+  };
+  const rows: [string, (s: Side) => string][] = [
+    ['Fat is', (s) => fatWords[s.dough.fat] ?? s.dough.fat],
+    ...ratioNames.map((r): [string, (s: Side) => string] => [
+      `${ratioWords[r]} to flour`,
+      (s) => `${plain(s.ratios.toFlour[r], s.ratios.toFlour[r] < 10 ? 1 : 0)} %`,
+    ]),
+    ['Works', band],
+    ['First chill', chill],
+    ['In all', (s) => (s.plan ? `${plain(s.plan.dough.masses.totalG, 0)} g` : '–')],
+    ['Costs', (s) => (s.plan?.dough.facts ? cost.written(s.plan.dough.facts.parts) : '–')],
+  ];
+  return (
+    <div className="compare" role="table" aria-label={`${one.name} and ${other.name}`}>
+      <div role="row" className="compare-row">
+        <span role="columnheader" className="quiet-ink">
+          to 100 of flour
+        </span>
+        {both.map((s) => (
+          <strong role="columnheader" key={s.name}>
+            {s.name}
+          </strong>
+        ))}
+      </div>
+      {rows.map(([name, value]) => {
+        const [a, b] = both.map(value) as [string, string];
+        return (
+          <div role="row" className="compare-row" key={name}>
+            <span role="rowheader" className="quiet-ink">
+              {name}
+            </span>
+            <span role="cell" style={{ fontWeight: a === b ? 450 : 640 }}>
+              {a}
+            </span>
+            <span role="cell" style={{ fontWeight: a === b ? 450 : 640 }}>
+              {b}
+            </span>
+          </div>
+        );
+      })}
+      <div role="row" className="compare-row">
+        <span role="rowheader" className="quiet-ink">
+          Is for
+        </span>
+        {both.map((s) => (
+          <span role="cell" key={s.name} style={{ fontSize: 15 }}>
+            {s.what}
+          </span>
+        ))}
+      </div>
+    </div>
+  );
+}

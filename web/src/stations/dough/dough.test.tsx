@@ -1,0 +1,162 @@
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { FakeServer, heading, open } from '../../testing/household';
+import { store } from '../../store/store';
+
+const dough = () => store.getState().desk.items[0]?.document.dough;
+const eggs = () => store.getState().desk.plan?.items[0]?.eggs;
+
+async function atDough(pastry: 'shortcrust' | 'roughPuff' = 'shortcrust'): Promise<FakeServer> {
+  const server = new FakeServer();
+  server.plan(['handPies', pastry]);
+  open('/bakes/bake1/bake1item1/dough');
+  await heading('Dough');
+  return server;
+}
+const show = (name: string) => fireEvent.click(screen.getByRole('radio', { name }));
+async function putIn(typed: string, name: RegExp): Promise<void> {
+  const finder = await screen.findByRole('textbox', { name: 'Put in something else' });
+  fireEvent.change(finder, { target: { value: typed } });
+  fireEvent.click(await screen.findByRole('button', { name }));
+}
+/** Picks from a list that opens over the page. */
+async function choose(list: string, option: string): Promise<void> {
+  fireEvent.keyDown(screen.getByRole('combobox', { name: list }), { key: 'Enter' });
+  fireEvent.click(await screen.findByRole('option', { name: option }));
+}
+
+describe('the ratios of a dough', () => {
+  it('are what is truly in it, butter’s water counted', async () => {
+    await atDough();
+    show('ratios');
+    const drawing = await screen.findByRole('img', { name: /^True ratios/ });
+    expect(drawing.getAttribute('aria-label')).toMatch(/fat 45\.1, water 36\.8/);
+    expect(drawing.textContent).toContain('butter 45.1');
+  });
+  it('say what leaving the style does', async () => {
+    await atDough();
+    show('ratios');
+    const field = await screen.findByRole('textbox', { name: 'Fat to flour' });
+    fireEvent.change(field, { target: { value: '100' } });
+    await screen.findByText(/over 60: shorter and richer/);
+  });
+});
+
+describe('a style', () => {
+  it('sets flour, fat, water, salt and what else goes in', async () => {
+    await atDough();
+    await choose('Style', 'egg-and-milk crust');
+    expect(dough()).toMatchObject({ style: 'eggAndMilk', fatToFlourPct: 50, waterToFlourPct: 0 });
+    expect(dough()?.others?.map((o) => o.ingredient)).toEqual(['egg', 'milk']);
+  });
+  it('of another pastry changes the pastry', async () => {
+    await atDough();
+    await choose('Style', 'block puff');
+    expect(dough()).toMatchObject({ pastry: 'roughPuff', style: 'blockPuff' });
+  });
+});
+
+describe('a fat for another', () => {
+  it('keeps fat and water as they were: less lard, more poured', async () => {
+    await atDough();
+    const before = dough();
+    await choose('Fat', 'lard');
+    expect(dough()?.fat).toBe('lard');
+    expect(dough()?.fatToFlourPct).toBeCloseTo(((before?.fatToFlourPct ?? 0) * 0.82) / 0.999, 0);
+    expect(dough()?.waterToFlourPct).toBeCloseTo((before?.waterToFlourPct ?? 0) + 8.8, 0);
+  });
+});
+
+describe('what goes into the bowl', () => {
+  it('is found in the table, changed and left out again', async () => {
+    await atDough();
+    show('bowl');
+    await putIn('cremfraiche', /^Cultured cream/);
+    expect(dough()?.others).toEqual([{ ingredient: 'cremeFraiche', toFlourPct: 5 }]);
+    fireEvent.click(await screen.findByRole('button', { name: /^more: Cultured cream/ }));
+    expect(dough()?.others?.[0]?.toFlourPct).toBe(6);
+    fireEvent.click(screen.getByRole('button', { name: /^Leave out Cultured cream/ }));
+    expect(dough()?.others).toEqual([]);
+  });
+  it('names what those who eat it should know', async () => {
+    await atDough();
+    show('bowl');
+    await screen.findByText(/gluten \(plain flour\); wheat \(plain flour\); milk \(butter\)/);
+  });
+  it('with an egg that does not divide offers whole eggs and says what is left', async () => {
+    await atDough();
+    show('bowl');
+    await putIn('egg', /^Egg$/);
+    await screen.findByText(/is not a whole number of eggs/);
+    fireEvent.click(screen.getByRole('button', { name: /^1 whole: all the dough ×/ }));
+    expect(dough()?.askBy).toBe('factor');
+    await waitFor(() => expect(eggs()?.uses.find((u) => u.use === 'dough')?.grams).toBeCloseTo(51, 0));
+    await waitFor(() => expect(eggs()?.options).toEqual([]));
+  });
+  it('poured as milk brings the same water', async () => {
+    await atDough();
+    show('bowl');
+    fireEvent.click(await screen.findByRole('button', { name: 'Milk for the water' }));
+    expect(dough()?.waterToFlourPct).toBe(0);
+    expect(dough()?.others?.[0]).toMatchObject({ ingredient: 'milk' });
+    expect((dough()?.others?.[0]?.toFlourPct ?? 0) * 0.876).toBeCloseTo(28, 0);
+  });
+  it('of little gluten is warned of', async () => {
+    await atDough();
+    show('bowl');
+    await choose('Mostly', 'Rice flour');
+    await screen.findByText(/will not stretch/);
+  });
+  it('is asked from flour, from the larder, and for hungry mouths', async () => {
+    const server = await atDough();
+    show('bowl');
+    await screen.findByRole('region', { name: 'How much' });
+    fireEvent.click(screen.getByRole('button', { name: 'All the larder allows' }));
+    await screen.findByText(/The larder has no/);
+    server.larder = [];
+    fireEvent.click(screen.getByRole('radio', { name: 'flour' }));
+    expect(dough()).toMatchObject({ askBy: 'flour' });
+    fireEvent.change(screen.getByRole('textbox', { name: 'How much flour' }), { target: { value: '1000' } });
+    await screen.findByText(/more than the pieces take/);
+    fireEvent.click(screen.getByRole('radio', { name: 'a lot' }));
+    expect(store.getState().desk.items[0]?.document.brief.count).toBe(11);
+  });
+  it('is limited by what the larder has least of', async () => {
+    const server = new FakeServer();
+    server.plan(['handPies', 'shortcrust']);
+    const thing = (ingredient: string, grams: number) => ({
+      id: ingredient,
+      version: 1,
+      name: ingredient,
+      grams,
+      shelf: 'C',
+      note: '',
+      ingredient,
+    });
+    server.larder = [thing('strongFlour', 3000), thing('butter', 110), thing('salt', 500)];
+    open('/bakes/bake1/bake1item1/dough');
+    await heading('Dough');
+    show('bowl');
+    const press = await screen.findByRole('button', { name: 'All the larder allows' });
+    await waitFor(() => {
+      fireEvent.click(press);
+      expect(dough()).toMatchObject({ askBy: 'flour', askValue: 200 });
+    });
+    await screen.findByText(/All 110 g of butter go in/);
+  });
+});
+
+describe('two doughs side by side', () => {
+  it('stand in one table, the style worked out whole', async () => {
+    await atDough();
+    show('beside');
+    const table = await screen.findByRole('table', { name: /and flaky shortcrust/ });
+    await waitFor(() =>
+      expect(
+        within(table)
+          .getAllByRole('cell')
+          .some((c) => /\d+ g/.test(c.textContent ?? '')),
+      ).toBe(true),
+    );
+    expect(within(table).getByText(/visible pieces leave gaps/)).toBeTruthy();
+  });
+});
