@@ -1,6 +1,7 @@
 import { model } from '../quantities/model';
 import { BakeInput, ItemPlanInput } from './inputs';
 import { cure, CureInput } from './cure';
+import { FromRecipeInput, itemFromRecipe } from './fromRecipe';
 import { planItem } from './itemPlan';
 import { mend, MendInput } from './mend';
 import { planBake } from './planBake';
@@ -41,5 +42,14 @@ export const planModels = [
     certainty: 'exact',
     input: MendInput,
     run: mend,
+  }),
+  model({
+    name: 'plan.fromRecipe',
+    summary: 'An item from a recipe’s words: what is said is taken, what is not is named as ours',
+    units: 'text in; g, °C, min, mm',
+    source: 'recipes.read, and our starting points for what is not said',
+    certainty: 'estimate',
+    input: FromRecipeInput,
+    run: itemFromRecipe,
   }),
 ];

@@ -4,10 +4,15 @@ import { model } from '../quantities/model';
 import { OneOf, Optional } from '../quantities/rules';
 import { longestText } from './lines';
 import { readRecipe } from './readRecipe';
+import { readWords } from './readWords';
 
 export class ReadRecipeInput {
   @IsString() @MinLength(1) @MaxLength(longestText) text!: string;
   @Optional() @OneOf(measureSystems) system?: MeasureSystem | null;
+}
+
+export class ReadWordsInput {
+  @IsString() @MaxLength(2000) text!: string;
 }
 
 export const recipeModels = [
@@ -20,5 +25,14 @@ export const recipeModels = [
     certainty: 'estimate',
     input: ReadRecipeInput,
     run: ({ text, system }) => readRecipe(text, system ?? null),
+  }),
+  model({
+    name: 'recipes.readWords',
+    summary: 'The words of a brief understood: mouths, what is wanted, when, and what somebody may not eat',
+    units: 'text',
+    source: 'Reading by rule',
+    certainty: 'estimate',
+    input: ReadWordsInput,
+    run: ({ text }) => readWords(text),
   }),
 ];

@@ -1,0 +1,64 @@
+import { compute } from '../models';
+import { corpus } from '../testing/recipeCorpus';
+import { itemFromRecipe, type FromRecipe } from './fromRecipe';
+import { ItemInput } from './inputs';
+import { planItem } from './itemPlan';
+import { plainKitchen } from './starters';
+import { validated } from '../quantities/validate';
+
+const made = (text: string, corrections: Parameters<typeof itemFromRecipe>[0]['corrections'] = []): FromRecipe =>
+  itemFromRecipe({ text, corrections, mouths: 6, cook: 'You' });
+const pasties = corpus.find((e) => e.text.startsWith('# Leek pasties'))?.text ?? '';
+
+describe('an item from a recipe', () => {
+  it.each(corpus.map((e) => [e.text.trim().split('\n')[0] ?? '', e.text] as const))(
+    '%s: keeps within every rule and can be worked out',
+    (_t, text) => {
+      const { item } = made(text);
+      expect(() => validated(ItemInput, JSON.parse(JSON.stringify(item)))).not.toThrow();
+      const plan = planItem(item, plainKitchen);
+      expect(plan.dough.masses.totalG).toBeGreaterThan(0);
+    },
+  );
+  it('has the recipe’s ratios, oven, cutter and number, and its words', () => {
+    const { item, taken } = made(pasties);
+    expect(item.product).toBe('handPies');
+    expect(item.dough).toMatchObject({ flour: 'strongFlour', fat: 'lard', fatToFlourPct: 30, waterToFlourPct: 35 });
+    expect(item.oven.setC).toBe(200);
+    expect(item.cut).toMatchObject({ cutterMm: 170, thicknessMm: 4 });
+    expect(item.brief.count).toBe(6);
+    expect(item.recipe?.text).toBe(pasties);
+    expect(taken.map((t) => t.what)).not.toContain('oven');
+  });
+  it('names everything it had to take from itself', () => {
+    const { taken } = made('200 g flour\n100 g butter');
+    const what = taken.map((t) => t.what);
+    for (const blank of ['serves', 'oven', 'thicknessMm', 'water', 'salt', 'filling']) expect(what).toContain(blank);
+  });
+  it('takes what the cook puts right: grams, ingredient and heat', () => {
+    const salty = corpus.find((e) => e.text.startsWith('Fish pie'))?.text ?? '';
+    const at = made(salty).read.amounts.findIndex((a) => a.id === 'salt');
+    const { item } = made(salty, [
+      { amount: at, value: 6 },
+      { fact: 'oven', value: 180 },
+    ]);
+    expect(item.dough.saltToFlourPct).toBeCloseTo(1.3, 1);
+    expect(item.oven.setC).toBe(180);
+    const named = made('200 g flour\n100 g butter\n300 g zorbleweed', [
+      { amount: 2, ingredient: 'chard', section: 'filling' },
+    ]);
+    expect(named.item.filling.ingredients.map((i) => i.name)).toEqual(['Chard']);
+  });
+  it('uses two flours, salted butter and what else is in the dough', () => {
+    const { item } = made('Pastry\n150 g wholemeal flour\n150 g plain flour\n180 g salted butter\n1 egg\n40 g water');
+    expect(item.dough.secondFlourPct).toBe(50);
+    expect(item.dough).toMatchObject({ fat: 'butter', fatSaltPct: 1.5 });
+    expect(item.dough.others).toEqual([{ ingredient: 'egg', toFlourPct: 17 }]);
+  });
+  it('is refused by name when there is no text', () => {
+    expect(compute('plan.fromRecipe', { text: '', corrections: [], mouths: 4, cook: 'You' })).toMatchObject({
+      ok: false,
+      errors: [{ field: 'text' }],
+    });
+  });
+});
