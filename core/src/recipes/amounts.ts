@@ -98,6 +98,10 @@ export function amountsIn(text: string, line: number, system: MeasureSystem | nu
     });
     after = nameEnd;
   }
+  const next = found[1]?.place.from;
+  const [head] = found;
+  if (head && next !== undefined) head.note = text.slice(head.place.to, next);
+  if (head) head.note = head.note.replace(/^[\s,;:.]+|(?:[\s,;:.]|\band)+$/g, '');
   return listed ? [...found, ...unmeasured(text, line, found)] : found;
 }
 
@@ -153,7 +157,7 @@ export function systemOf(text: string): { system: MeasureSystem; because: string
     /\bgas (mark )?\d|\bcaster\b|\bstrong white\b|\bplain flour\b|\bpints?\b.*\boz\b|\bgills?\b|\bcornflour\b/s.exec(t);
   const metric = /\b\d+ ?(g|ml|kg)\b/.exec(t);
   if (us) return { system: 'us', because: us[0] };
-  if (imperial) return { system: 'imperial', because: imperial[0].slice(0, 20) };
+  if (imperial) return { system: 'imperial', because: imperial[0].split(/[\s,]/)[0] ?? '' };
   if (/\d ?°? ?f\b/.test(t) && !metric) return { system: 'us', because: '°F' };
   return metric && /\bcups?\b|\btbsp|\btsp|spoon/.test(t) ? { system: 'metric', because: metric[0] } : null;
 }

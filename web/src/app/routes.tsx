@@ -15,6 +15,7 @@ const Oven = lazy(() => import('../stations/OvenStation').then((m) => ({ default
 const Clock = lazy(() => import('../stations/ClockStation').then((m) => ({ default: m.ClockStation })));
 const Bench = lazy(() => import('../bench/Bench').then((m) => ({ default: m.Bench })));
 const Log = lazy(() => import('../log/Log').then((m) => ({ default: m.Log })));
+const Recipe = lazy(() => import('../recipe/Recipe').then((m) => ({ default: m.Recipe })));
 const Larder = lazy(() => import('../larder/Larder').then((m) => ({ default: m.Larder })));
 
 export const routes: RouteObject[] = [
@@ -40,6 +41,7 @@ export const routes: RouteObject[] = [
       },
       { path: 'log', element: <Log /> },
       { path: 'log/:entryId', element: <Log /> },
+      { path: 'recipe', element: <Recipe /> },
       { path: 'larder', element: <Larder /> },
       { path: '*', element: <NotFound /> },
     ],

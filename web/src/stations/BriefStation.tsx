@@ -204,6 +204,12 @@ export function BriefStation() {
                       {word}
                     </DropdownMenu.Item>
                   ))}
+                  <DropdownMenu.Item
+                    className="flex min-h-11 cursor-pointer items-center rounded px-3 outline-none data-[highlighted]:bg-slab"
+                    onSelect={() => void navigate('/recipe')}
+                  >
+                    From a written recipe
+                  </DropdownMenu.Item>
                 </DropdownMenu.Content>
               </DropdownMenu.Portal>
             </DropdownMenu.Root>

@@ -2,7 +2,7 @@ import type { ItemInput, Product } from '@crustallum/core/plan/inputs';
 import type { ItemPlan } from '@crustallum/core/plan/itemPlan';
 import { Minus, Plus } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { useCreateBakeMutation, useKitchenQuery } from '../store/api';
 import { Because } from '../ui/Because';
 import { planner } from '../workers/planner';
@@ -129,6 +129,11 @@ export function NewDay() {
               can still be made by then.
             </Because>
           )}
+        </p>
+        <p className="m-0">
+          <Link to="/recipe" className="press quiet">
+            From a written recipe
+          </Link>
         </p>
         {error && <p className="problem">The server did not take it; nothing is lost, press again.</p>}
       </section>

@@ -1,0 +1,39 @@
+import type { FromRecipe } from '@crustallum/core/plan/fromRecipe';
+import type { ItemPlan } from '@crustallum/core/plan/itemPlan';
+import { useEffect, useState } from 'react';
+import { useKitchenQuery } from '../store/api';
+import { Standing } from '../today/Standing';
+import { aside } from '../workers/planner';
+import { plain } from '../wording/numbers';
+import { pastryWords, piecesOf } from '../wording/words';
+
+/** What can be drawn of it: the pie as it would stand, with what it weighs. */
+export function Drawn({ made }: { made: FromRecipe }) {
+  const { data: kitchen } = useKitchenQuery();
+  const [plan, setPlan] = useState<ItemPlan | null>(null);
+  const { item } = made;
+  useEffect(() => {
+    if (!kitchen) return;
+    let current = true;
+    void aside()
+      .compute('plan.item', { item, kitchen: kitchen.document })
+      .then((answer) => current && setPlan(answer.ok ? (answer.value as ItemPlan) : null));
+    return () => {
+      current = false;
+    };
+  }, [item, kitchen]);
+  return (
+    <div>
+      <strong>What can be drawn of it</strong>
+      <div style={{ minHeight: 126 }}>
+        {plan && <Standing plan={plan} item={item} pxMm={item.product === 'dishPie' ? 0.9 : 1.1} />}
+      </div>
+      <p className="m-0">
+        {piecesOf(item)}, {pastryWords[item.dough.pastry]}
+        {plan &&
+          `: ${plain(plan.dough.masses.totalG, 0)} g of dough, ${plain(plan.filling.totalG, 0)} g of ${item.filling.name}`}
+        .
+      </p>
+    </div>
+  );
+}

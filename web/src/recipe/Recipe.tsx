@@ -1,0 +1,245 @@
+import type { MeasureSystem } from '@crustallum/core/quantities/amounts/units';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { useAddItemMutation, useCreateBakeMutation, useKitchenQuery } from '../store/api';
+import { useAppSelector } from '../store/store';
+import { Pick } from '../ui/Pick';
+import { Press } from '../ui/Press';
+import { usePhone } from '../ui/useWidth';
+import { Doubt } from './Doubt';
+import { Drawn } from './Drawn';
+import { Leaders } from './Leaders';
+import { Paper } from './Paper';
+import { RowEditor } from './RowEditor';
+import { rowsOf, type Row } from './rows';
+import { Source } from './Source';
+import { useReading, type Correction } from './useReading';
+
+const draftKey = 'crustallum.recipe';
+const tomorrow = (): string => {
+  const d = new Date();
+  d.setDate(d.getDate() + 1);
+  const pad = (n: number) => String(n).padStart(2, '0');
+  return `${d.getFullYear()}-${pad(d.getMonth() + 1)}-${pad(d.getDate())}T18:30`;
+};
+const mostRows = 120;
+
+/** From a written recipe: the words at the left, what was understood of them beside, and a bake in the end. */
+export function Recipe() {
+  const [text, setText] = useState(() => localStorage.getItem(draftKey) ?? '');
+  const [writing, setWriting] = useState(text === '');
+  const [system, setSystem] = useState<MeasureSystem | null>(null);
+  const [corrections, setCorrections] = useState<readonly Correction[]>([]);
+  const { meal, bakeId } = useAppSelector((s) => s.desk);
+  const { data: kitchen } = useKitchenQuery();
+  const [create, creating] = useCreateBakeMutation();
+  const [addItem, adding] = useAddItemMutation();
+  const navigate = useNavigate();
+  const cook = kitchen?.document.cooks[0] ?? 'You';
+  const mouths = meal?.mouthCount ?? 6;
+  const { read, made, working, tooLong } = useReading(text, system, corrections, mouths, cook);
+  useEffect(() => {
+    const timer = setTimeout(() => {
+      try {
+        localStorage.setItem(draftKey, text.slice(0, 200_000));
+      } catch {
+        // no room on this device: the words stay on the screen
+      }
+    }, 300);
+    return () => clearTimeout(timer);
+  }, [text]);
+  const take = (whole: string) => {
+    setText(whole);
+    setCorrections([]);
+  };
+  const correct = useCallback(
+    (c: Correction) =>
+      setCorrections((now) => [
+        ...now.filter((x) => (c.amount !== undefined ? x.amount !== c.amount : x.fact !== c.fact)),
+        { ...now.find((x) => (c.amount !== undefined ? x.amount === c.amount : x.fact === c.fact)), ...c },
+      ]),
+    [],
+  );
+  const rows = useMemo(() => (read ? rowsOf(read, made).slice(0, mostRows) : []), [read, made]);
+  const goTo = (bake: string, item: string | undefined) => {
+    localStorage.removeItem(draftKey);
+    void navigate(`/bakes/${bake}/${item}/brief`);
+  };
+  const begin = async () => {
+    if (!made) return;
+    const { item } = made;
+    const answer = await create({
+      meal: { title: item.title, serveAt: tomorrow(), mouthCount: Math.min(60, item.brief.count), mouths: [] },
+      items: [item],
+    });
+    if ('data' in answer && answer.data) goTo(answer.data.id, answer.data.items[0]?.id);
+  };
+  const join = async () => {
+    if (!made || !bakeId) return;
+    const answer = await addItem({ bakeId, document: made.item });
+    if ('data' in answer && answer.data) goTo(bakeId, answer.data.id);
+  };
+  const unsure = read?.amounts.some((a) => a.ambiguities.includes('whoseMeasure')) || system !== null || read?.system;
+  const cups = read?.amounts.some((a) =>
+    a.units.some((u) => ['cup', 'tbsp', 'tsp', 'pint', 'gill', 'flOz'].includes(u)),
+  );
+  const count = (state: Row['state']) => rows.filter((r) => r.state === state).length;
+  return (
+    <main className="recipe">
+      <header className="recipe-head">
+        <div>
+          <h1 className="sign m-0">From a written recipe</h1>
+          <p className="quiet-ink m-0" aria-live="polite">
+            {tooLong
+              ? 'This is longer than a book of recipes; nothing of it is lost, but only up to a million signs are read.'
+              : working
+                ? 'Reading it'
+                : read
+                  ? 'press a line of what was understood to put it right'
+                  : 'paste it, write it, or open a file'}
+          </p>
+        </div>
+        {read && !writing && (
+          <Press quiet onClick={() => setWriting(true)}>
+            The words again
+          </Press>
+        )}
+      </header>
+      {writing || !read ? (
+        <Source text={text} working={working} onText={take} onDone={() => setWriting(false)} ready={read !== null} />
+      ) : (
+        <>
+          <Understood rows={rows} read={read} made={made} corrections={corrections} correct={correct} />
+          <section className="recipe-side" aria-label="What it comes to">
+            <p className="counts m-0">
+              <span>
+                <strong>{count('said')}</strong> said
+              </span>
+              <span>
+                <strong>{count('notSaid')}</strong> not said
+              </span>
+              <span>
+                <strong>{count('doubtful')}</strong> doubtful
+              </span>
+            </p>
+            {cups && unsure && (
+              <Pick
+                label={
+                  read.system && !system ? `Cups and spoons, by “${read.system.because}”` : 'Whose cups and spoons'
+                }
+                value={system ?? read.system?.system ?? ('' as MeasureSystem)}
+                options={[
+                  ['us', 'American'],
+                  ['metric', 'metric'],
+                  ['imperial', 'imperial'],
+                ]}
+                onChange={setSystem}
+              />
+            )}
+            {made && <Drawn made={made} />}
+            <p className="quiet-ink m-0" style={{ fontSize: 15 }}>
+              The words stay with the pie; what you changed is kept beside them.
+            </p>
+            {(creating.error ?? adding.error) !== undefined && (
+              <p className="problem m-0" role="alert">
+                The server did not take it; nothing is lost, press again.
+              </p>
+            )}
+            <Press crimp disabled={!made || working || creating.isLoading} onClick={() => void begin()}>
+              Take it to the brief
+            </Press>
+            {bakeId && meal && (
+              <Press quiet disabled={!made || working || adding.isLoading} onClick={() => void join()}>
+                Put it with {meal.title}
+              </Press>
+            )}
+          </section>
+        </>
+      )}
+    </main>
+  );
+}
+
+function Understood({
+  rows,
+  read,
+  made,
+  corrections,
+  correct,
+}: {
+  rows: readonly Row[];
+  read: NonNullable<ReturnType<typeof useReading>['read']>;
+  made: ReturnType<typeof useReading>['made'];
+  corrections: readonly Correction[];
+  correct: (c: Correction) => void;
+}) {
+  const phone = usePhone();
+  const frame = useRef<HTMLDivElement>(null);
+  const lines = useRef(new Map<number, HTMLElement>());
+  const places = useRef(new Map<string, HTMLElement>());
+  const [open, setOpen] = useState<string | null>(null);
+  const now = made?.read ?? read;
+  return (
+    <div className="recipe-both" ref={frame}>
+      <Paper read={read} lines={lines} />
+      {!phone && <Leaders rows={rows} lines={lines} places={places} frame={frame} />}
+      <div className="understood-list">
+        <h2 className="sign m-0">What was understood</h2>
+        <p className="quiet-ink m-0" style={{ fontSize: 15 }}>
+          line: said · dots: not said, a value taken · !: doubtful
+        </p>
+        <ul className="plain-list">
+          {rows.map((row) => (
+            <li
+              key={row.key}
+              ref={(e) => {
+                if (e) places.current.set(row.key, e);
+                else places.current.delete(row.key);
+              }}
+            >
+              {row.alarm ? (
+                <Doubt
+                  alarm={row.alarm}
+                  chosen={corrections.find((c) =>
+                    row.alarm?.about.amount !== undefined
+                      ? c.amount === row.alarm.about.amount
+                      : c.fact !== undefined && c.fact === row.alarm?.about.fact,
+                  )}
+                  onChoose={(value) => row.alarm && correct({ ...row.alarm.about, value })}
+                />
+              ) : row.amount !== undefined ? (
+                <>
+                  <button
+                    type="button"
+                    className="understood-row"
+                    aria-expanded={open === row.key}
+                    onClick={() => setOpen(open === row.key ? null : row.key)}
+                  >
+                    <strong>{row.name}</strong>
+                    <span>
+                      {row.state === 'unknown' && <em className="unsaid">what is this?</em>} {row.text}
+                    </span>
+                  </button>
+                  {open === row.key && now.amounts[row.amount] && (
+                    <RowEditor
+                      amount={now.amounts[row.amount] as (typeof now.amounts)[number]}
+                      index={row.amount}
+                      onChange={correct}
+                    />
+                  )}
+                </>
+              ) : (
+                <div className="understood-row">
+                  <strong>{row.name}</strong>
+                  <span>
+                    {row.state === 'notSaid' && <em className="unsaid">not said</em>} {row.text}
+                  </span>
+                </div>
+              )}
+            </li>
+          ))}
+        </ul>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,71 @@
+import type { CorrectionInput, FromRecipe } from '@crustallum/core/plan/fromRecipe';
+import type { MeasureSystem } from '@crustallum/core/quantities/amounts/units';
+import type { ReadRecipe } from '@crustallum/core/recipes/readRecipe';
+import { useEffect, useState } from 'react';
+import { aside } from '../workers/planner';
+
+export type Correction = CorrectionInput;
+
+interface Reading {
+  read: ReadRecipe | null;
+  made: FromRecipe | null;
+  working: boolean;
+  /** The text is longer than anything that is read. */
+  tooLong: boolean;
+}
+
+const longest = 1_100_000;
+const readAfterMs = 150;
+const nothing: Reading = { read: null, made: null, working: false, tooLong: false };
+
+/** A text read in the worker, with what the cook put right; the page never waits for it. */
+export function useReading(
+  text: string,
+  system: MeasureSystem | null,
+  corrections: readonly Correction[],
+  mouths: number,
+  cook: string,
+): Reading {
+  const [reading, setReading] = useState<Reading>(nothing);
+  useEffect(() => {
+    if (text.trim() === '') {
+      setReading(nothing);
+      return;
+    }
+    if (text.length > longest) {
+      setReading({ ...nothing, tooLong: true });
+      return;
+    }
+    let current = true;
+    setReading((now) => ({ ...now, working: true, tooLong: false }));
+    const timer = setTimeout(() => {
+      void aside()
+        .compute('recipes.read', { text, system })
+        .then(async (answer) => {
+          if (!current || !answer.ok) return;
+          const read = answer.value as ReadRecipe;
+          const whole = [...suggested(read, corrections), ...corrections];
+          const item = await aside().compute('plan.fromRecipe', { text, system, corrections: whole, mouths, cook });
+          if (current)
+            setReading({ read, made: item.ok ? (item.value as FromRecipe) : null, working: false, tooLong: false });
+        });
+    }, readAfterMs);
+    return () => {
+      current = false;
+      clearTimeout(timer);
+    };
+  }, [text, system, corrections, mouths, cook]);
+  return reading;
+}
+
+/** Doubts come already corrected: the first way out of each is in, unless the cook chose another. */
+export function suggested(read: ReadRecipe, corrections: readonly Correction[]): Correction[] {
+  return read.alarms.flatMap((alarm): Correction[] => {
+    const { about } = alarm;
+    if (about.amount === undefined && about.fact === undefined) return [];
+    const chosen = corrections.some((c) =>
+      about.amount !== undefined ? c.amount === about.amount : c.fact === about.fact,
+    );
+    return chosen ? [] : [{ ...about, value: alarm.options[0]?.value ?? null }];
+  });
+}
