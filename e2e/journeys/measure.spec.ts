@@ -66,3 +66,42 @@ test('a fat for another: lard for butter weighs less, pours more, and works at i
   await expect(page.getByRole('table')).toContainText('lard');
   await accessible(page);
 });
+
+test('weighed at the bench: too much flour goes in, the rest follows, the larder goes down and the log has it', async ({
+  page,
+  supper,
+}) => {
+  const flourInLarder = async () => {
+    const things = (await (await fetch(`${supper.url}/api/larder`)).json()) as { ingredient: string; grams: number }[];
+    return things.find((t) => t.ingredient === 'strongFlour')?.grams ?? 0;
+  };
+  const before = await flourInLarder();
+  await page.goto(`${supper.url}/bench`);
+  await page.getByRole('button', { name: 'Begin now' }).click();
+  await expect(page.getByText('Plain flour, 1 of 4')).toBeVisible();
+  for (let i = 0; i < 5; i++) await page.getByRole('button', { name: '+100' }).click();
+  await expect(page.getByText(/^\d+ g over/)).toBeVisible();
+  await accessible(page);
+  await page.getByRole('button', { name: /^Make it all ×/ }).click();
+  await expect(page.getByText(/Butter, 2 of 4/)).toBeVisible();
+  for (const name of ['Butter', 'Fine salt', 'Water']) {
+    await page.getByRole('button', { name: 'to it' }).click();
+    await page.getByRole('button', { name: `${name} is in` }).click();
+  }
+  await expect(page.getByText('all is weighed')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('all is weighed')).toBeVisible();
+  await page.getByRole('button', { name: 'Weighed, next' }).click();
+  await expect.poll(flourInLarder).toBe(before - 500);
+  await page.getByRole('button', { name: 'A spoon more' }).click();
+  await page.getByRole('radio', { name: /holds when pressed/ }).click();
+  await accessible(page);
+  const done = page.getByRole('button', { name: 'To the log' });
+  for (let i = 0; i < 80 && !(await done.isVisible()); i++) {
+    await page.locator('.bench-main').click();
+    await page.waitForTimeout(50);
+  }
+  await done.click();
+  await expect(page.getByText('As weighed')).toBeVisible();
+  await expect(page.getByText(/it held at \d+ % of the liquid/)).toBeVisible();
+});

@@ -31,6 +31,9 @@ export interface DoughFacts {
   /** Ratios outside the style's band. */
   leavings: Leaving[];
   firstLotPct: number;
+  /** What this kitchen's flour takes against the table: the mean of the last times, 1 where nobody poured by feel. */
+  flourFactor: number;
+  flourTimes: number;
   /** Equal loads for the machine; one where it takes all at once. */
   loads: Loads;
   allergens: { allergen: Allergen; from: string[] }[];
@@ -53,10 +56,13 @@ export function doughFacts(dough: DoughInput, kitchen: KitchenInput, parts: Form
   const style = styleOf(dough);
   const list = parts.map((p) => ingredientOf(p.id) as Ingredient);
   const items = parts.map((p) => ({ name: nameOf(p.id), grams: p.grams, flour: isFlour(p.id) }));
+  const times = (kitchen.flourFactors ?? []).filter((f) => f.flour === (dough.flour ?? 'flour')).slice(-5);
   return {
     parts,
     ratios,
     style,
+    flourFactor: times.length ? times.reduce((sum, f) => sum + f.factor, 0) / times.length : 1,
+    flourTimes: times.length,
     leavings: leavings(style, ratios.toFlour),
     firstLotPct: styles[style].firstLotPct,
     loads: splitLoads(items, kitchen.flourLimitG ?? 5000),

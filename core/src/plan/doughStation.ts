@@ -220,7 +220,7 @@ function bowlDough(item: ItemInput, kitchen: KitchenInput, cut: CutPlan): DoughP
 
 /** Fat, water and salt in all, what the flour takes, and the energy of a piece. */
 function truthOf(
-  { ratios, style, loads }: DoughFacts,
+  { ratios, style, loads, flourFactor, flourTimes }: DoughFacts,
   pieces: number,
   totalG: number,
 ): NonNullable<DoughPlan['truth']> {
@@ -250,11 +250,17 @@ function truthOf(
     water: ratio('water'),
     salt: ratio('salt'),
     takes: figure(
-      ratios.absorptionPct,
+      ratios.absorptionPct * flourFactor,
       '%',
       'dough.takes',
-      { protein: ratios.proteinPct, loads: loads.loads, flourG: loads.flourG },
-      'estimate',
+      {
+        protein: ratios.proteinPct,
+        loads: loads.loads,
+        flourG: loads.flourG,
+        took: 100 * flourFactor,
+        times: flourTimes,
+      },
+      flourTimes > 0 ? 'learnt' : 'estimate',
       'dough.balance',
     ),
     energy: figure(

@@ -212,6 +212,12 @@ export class MealInput {
 
 export const fridgeKinds = ['fridge', 'fridgeFan'] as const;
 
+/** What a flour took of the liquid planned, once. */
+export class FlourFactorInput {
+  @OneOf(flourIds) flour!: string;
+  @NumberIn(0.3, 3, '') factor!: number;
+}
+
 /** The kitchen and what has been learnt about it. */
 export class KitchenInput {
   @NumberIn(5, 40, '°C') roomC!: number;
@@ -236,6 +242,8 @@ export class KitchenInput {
   @Optional() @OneOf(eggSizes) eggSize?: EggSize;
   /** Flour the mixing machine or bowl takes at once. */
   @Optional() @NumberIn(20, 5000, 'g') flourLimitG?: number;
+  /** Learnt: what flours took when liquid was poured by feel. */
+  @Optional() @NestedList(() => FlourFactorInput) @ArrayMaxSize(60) flourFactors?: FlourFactorInput[];
   /** Learnt: how much longer this cook takes than our bench minutes. */
   @NumberIn(0.3, 3, '') pace!: number;
 }

@@ -4,6 +4,8 @@ import type { ItemInput } from './inputs';
 
 export interface Need {
   name: string;
+  /** Its id in the ingredient table, where it is known by one. */
+  ingredient?: string;
   grams: number;
   forItems: { title: string; grams: number }[];
 }
@@ -27,9 +29,14 @@ export const larderNames: Record<string, string> = {
 /** What all items together take from the larder, in grams. */
 export function needsOf(items: readonly ItemInput[], plans: readonly ItemPlan[]): Need[] {
   const needs = new Map<string, Need>();
-  const add = (name: string, grams: number, title: string) => {
+  const add = (name: string, grams: number, title: string, ingredient?: string) => {
     if (!(grams > 0.5)) return;
-    const need = needs.get(name.toLowerCase()) ?? { name, grams: 0, forItems: [] };
+    const need: Need = needs.get(name.toLowerCase()) ?? {
+      name,
+      ...(ingredient ? { ingredient } : {}),
+      grams: 0,
+      forItems: [],
+    };
     need.grams += grams;
     need.forItems.push({ title, grams });
     needs.set(name.toLowerCase(), need);
@@ -42,7 +49,7 @@ export function needsOf(items: readonly ItemInput[], plans: readonly ItemPlan[])
       add(larderNames[item.dough.fat] as string, fatG, item.title);
     } else
       for (const part of plan.dough.facts?.parts ?? [])
-        if (part.id !== 'water') add(larderNames[part.id] ?? nameOf(part.id), part.grams, item.title);
+        if (part.id !== 'water') add(larderNames[part.id] ?? nameOf(part.id), part.grams, item.title, part.id);
     if (item.dough.pastry !== 'filo')
       add(larderNames['salt'] as string, plan.filling.figures.salt.value ?? 0, item.title);
     for (const { name, gramsPer100 } of item.filling.ingredients)
@@ -59,11 +66,19 @@ export interface Shortage {
 }
 
 /** What the larder is short of. Names are matched without regard to case and to a trailing remark such as "82 %". */
-export function shortages(needs: readonly Need[], larder: readonly { name: string; grams: number }[]): Shortage[] {
+export function shortages(
+  needs: readonly Need[],
+  larder: readonly { name: string; grams: number; ingredient?: string | null }[],
+): Shortage[] {
   const plain = (name: string) => name.toLowerCase().split(',')[0]?.trim() ?? '';
   return needs
     .map((need) => {
-      const haveG = larder.filter((l) => plain(l.name) === plain(need.name)).reduce((sum, l) => sum + l.grams, 0);
+      const haveG = larder
+        .filter(
+          (l) =>
+            plain(l.name) === plain(need.name) || (need.ingredient !== undefined && l.ingredient === need.ingredient),
+        )
+        .reduce((sum, l) => sum + l.grams, 0);
       return { name: need.name, needG: need.grams, haveG, shortG: need.grams - haveG };
     })
     .filter((s) => s.shortG > 0.5);

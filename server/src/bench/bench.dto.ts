@@ -3,7 +3,17 @@ import { NestedList, OneOf } from '@crustallum/core/quantities/rules';
 import { ApiProperty } from '@nestjs/swagger';
 import { ArrayMaxSize, IsISO8601, IsObject, IsUUID } from 'class-validator';
 
-export const runEventTypes = ['next', 'back', 'piece', 'timerStop', 'cold', 'finish'] as const;
+export const runEventTypes = [
+  'next',
+  'back',
+  'piece',
+  'timerStop',
+  'cold',
+  'weighed',
+  'poured',
+  'feel',
+  'finish',
+] as const;
 export type RunEventType = (typeof runEventTypes)[number];
 
 export class NewRunDto {

@@ -1,5 +1,5 @@
 import type { TimedStep } from '@crustallum/core/plan/steps';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { keysOn, typing } from '../app/keys';
 import { useNow } from '../app/useNow';
@@ -11,10 +11,15 @@ import { useNarrow, usePhone } from '../ui/useWidth';
 import { clock, momentAt, span, timer } from '../wording/numbers';
 import { callOf, stepWord } from '../wording/steps';
 import { StepDrawing } from './StepDrawing';
-import { isWait, type BenchEventType, type BenchRun, type BenchState, type RunPlan } from './run';
+import { isWait, type BenchEvent, type BenchEventType, type BenchRun, type BenchState, type RunPlan } from './run';
 import { ColdPresses, LeftPanel } from './LeftPanel';
 import { Timers } from './Timers';
+import { scale } from '../devices/scale';
+import { FeelTests, Poured } from './ByFeel';
 import { useBench } from './useBench';
+import { useDraws } from './useDraws';
+import { ScaleReading, WeighOut } from './WeighOut';
+import { weighingOf } from './weighing';
 import { useCure } from './useCure';
 import { warmthNow } from './warmth';
 import './bench.css';
@@ -26,7 +31,7 @@ export function Bench() {
     <>
       <Hatches />
       {bench.run && bench.state ? (
-        <Running run={bench.run} state={bench.state} say={bench.say} />
+        <Running run={bench.run} events={bench.events} state={bench.state} say={bench.say} />
       ) : (
         <Begin start={bench.start} />
       )}
@@ -67,6 +72,7 @@ function Begin({ start }: { start: (run: BenchRun) => Promise<void> }) {
           bakeMin: p.oven.bake.proposed,
           pieces: p.cut.pieces,
           depthMm: p.oven.spec.filling.depthMm,
+          ...(p.dough.facts ? { parts: p.dough.facts.parts, firstLotPct: p.dough.facts.firstLotPct } : {}),
         };
       }),
     };
@@ -103,10 +109,12 @@ function Begin({ start }: { start: (run: BenchRun) => Promise<void> }) {
 
 function Running({
   run,
+  events,
   state,
   say,
 }: {
   run: BenchRun;
+  events: readonly BenchEvent[];
   state: BenchState;
   say: (type: BenchEventType, data?: Record<string, unknown>) => Promise<void>;
 }) {
@@ -124,6 +132,12 @@ function Running({
   }, [say, navigate, run.id]);
   const next = useCallback(() => void (done ? finish() : say('next')), [done, finish, say]);
   const back = useCallback(() => void say('back'), [say]);
+  const atScale = step?.code === 'weigh';
+  const atBowl = step?.code === 'mix' || step?.code === 'rubIn';
+  const weighing = useMemo(() => weighingOf(events, step?.itemIndex ?? -1), [events, step?.itemIndex]);
+  const scaled =
+    (atScale || atBowl) && step && item?.parts ? { item, itemIndex: step.itemIndex, now: weighing, say } : null;
+  useDraws(run, state, events);
   const warmth = warmthNow(run, state, now);
   const { cure, ask } = useCure(run, step?.itemIndex, warmth);
   const [quiet, setQuiet] = useState<number | null>(null);
@@ -150,6 +164,7 @@ function Running({
       if (!keysOn() || e.altKey) return;
       if (e.key === 'c' || e.key === 'C') keys.current.toCold();
       if (e.key === 'q' || e.key === 'Q') keys.current.quieten();
+      if (e.key === 't' || e.key === 'T') scale.tare();
     };
     document.addEventListener('keydown', on);
     return () => document.removeEventListener('keydown', on);
@@ -185,11 +200,13 @@ function Running({
             <strong>Take care.</strong> {words.caution}
           </p>
         )}
+        {scaled && (atScale ? <WeighOut {...scaled} /> : <FeelTests {...scaled} />)}
         {step && !done && !phone && state.timers.length <= mostTimersBesideDrawing && <StepDrawing step={step} />}
         <Timers state={state} run={run} now={now} onStop={(stepIndex) => void say('timerStop', { stepIndex })} />
       </section>
       <section className="bench-running">
-        {step && !done && (
+        {scaled && (atScale ? <ScaleReading {...scaled} /> : <Poured {...scaled} />)}
+        {step && !done && !scaled && (
           <>
             <div className="bench-label">{benchStep ? 'running' : 'planned'}</div>
             <div className="bench-far">{benchStep ? timer(running * 60) : span(step.minutes)}</div>

@@ -1,3 +1,4 @@
+import type { FormulaPart } from '@crustallum/core/dough/formula';
 import type { ColdLine } from '@crustallum/core/plan/coldLine';
 import { valueAt } from '@crustallum/core/plan/coldLine';
 import type { ItemInput, KitchenInput } from '@crustallum/core/plan/inputs';
@@ -16,6 +17,9 @@ export interface RunPlan {
     bakeMin: number | null;
     pieces: number;
     depthMm: number;
+    /** What is weighed, g, in order, and the share of the liquid that goes in first; runs begun before had none. */
+    parts?: FormulaPart[];
+    firstLotPct?: number;
   }[];
   steps: TimedStep[];
 }
@@ -28,7 +32,8 @@ export interface BenchRun {
   plan: RunPlan;
 }
 
-export type BenchEventType = 'next' | 'back' | 'piece' | 'timerStop' | 'cold' | 'finish';
+export type BenchEventType =
+  'next' | 'back' | 'piece' | 'timerStop' | 'cold' | 'weighed' | 'poured' | 'feel' | 'finish';
 
 export interface BenchEvent {
   id: string;

@@ -1,5 +1,6 @@
 import 'reflect-metadata';
 import { benches } from '@crustallum/core/cold/environments';
+import { eggSizes } from '@crustallum/core/dough/eggs';
 import { fridgeKinds, KitchenInput } from '@crustallum/core/plan/inputs';
 import { numberRules } from '@crustallum/core/quantities/rules';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
@@ -10,6 +11,7 @@ import { Press } from '../ui/Press';
 import { rangeWords } from '../wording/problems';
 import { benchWords } from '../wording/words';
 
+const eggWords = { S: 'small', M: 'medium', L: 'large', XL: 'very large' } as const;
 const rules = numberRules(KitchenInput);
 const numbers = [
   ['roomC', 'Kitchen'],
@@ -25,7 +27,10 @@ const numbers = [
   ['ovenOffsetC', 'Oven stands off its dial by'],
   ['ovenW', 'Oven heats with'],
   ['pace', 'Your pace against ours'],
+  ['flourLimitG', 'Flour your machine or bowl takes'],
 ] as const;
+/** May be left empty. */
+const optional = new Set<string>(['flourLimitG']);
 
 /** The kitchen as the engine needs it; the same class that the server and the models check says what is allowed. */
 export default function KitchenForm() {
@@ -36,7 +41,7 @@ export default function KitchenForm() {
     mode: 'onChange',
   });
   useEffect(() => {
-    if (data) reset(data.document);
+    if (data) reset({ eggSize: 'M', ...data.document });
   }, [data, reset]);
   if (!data) return <p className="working">Reading the kitchen</p>;
   const stale = (error as { status?: unknown } | undefined)?.status === 409;
@@ -63,8 +68,14 @@ export default function KitchenForm() {
                 aria-invalid={wrong !== undefined}
                 aria-describedby={wrong ? `${name}-wrong` : undefined}
                 {...register(name, {
-                  setValueAs: (v: string | number) =>
-                    typeof v === 'number' ? v : v.trim() === '' ? NaN : Number(v.replace(',', '.')),
+                  setValueAs: (v: string | number | undefined) =>
+                    typeof v === 'number' || v === undefined
+                      ? v
+                      : v.trim() === ''
+                        ? optional.has(name)
+                          ? undefined
+                          : NaN
+                        : Number(v.replace(',', '.')),
                 })}
               />
               {wrong && rule && (
@@ -83,6 +94,18 @@ export default function KitchenForm() {
             {Object.keys(benches).map((b) => (
               <option key={b} value={b}>
                 {benchWords[b] ?? b}
+              </option>
+            ))}
+          </select>
+        </div>
+        <div className="py-1">
+          <label htmlFor="eggSize" className="quiet-ink" style={{ fontSize: 16 }}>
+            Its eggs
+          </label>
+          <select id="eggSize" className="text-field" {...register('eggSize')}>
+            {eggSizes.map((k) => (
+              <option key={k} value={k}>
+                {eggWords[k]}
               </option>
             ))}
           </select>

@@ -1,52 +1,46 @@
 import { shortages } from '@crustallum/core/plan/needs';
-import { Plus, Trash2 } from 'lucide-react';
+import { Plus } from 'lucide-react';
 import { lazy, Suspense, useMemo, useState } from 'react';
-import {
-  useAddLarderMutation,
-  useChangeLarderMutation,
-  useLarderQuery,
-  useRemoveLarderMutation,
-  useToolsQuery,
-  type LarderThing,
-} from '../store/api';
-import { notice } from '../store/notice';
-import { useAppDispatch, useAppSelector } from '../store/store';
-import { Drawing } from '../stations/Drawing';
-import { NumberField } from '../ui/NumberField';
+import { Index } from '@crustallum/core/ingredients/search';
+import { shippedIndex } from '@crustallum/core/ingredients/shipped';
+import { ingredientOf } from '@crustallum/core/ingredients/table';
+import { useAddLarderMutation, useLarderQuery } from '../store/api';
+import { useAppSelector } from '../store/store';
 import { Pick } from '../ui/Pick';
 import { Press } from '../ui/Press';
-import { Choice } from '../ui/Choice';
-import { TextField } from '../ui/TextField';
 import { plain } from '../wording/numbers';
+import { Detail } from './Detail';
+import { Shelves } from './Shelves';
 
+const placeOf = { fridge: 'C', freezer: 'F', shelf: 'H' } as const;
 const KitchenForm = lazy(() => import('./KitchenForm'));
-
-const shelfWords: Record<string, string> = {
-  A: 'fridge, top',
-  B: 'fridge, second',
-  C: 'fridge, third',
-  D: 'fridge, low',
-  E: 'freezer, top',
-  F: 'freezer, middle',
-  G: 'freezer, low',
-  H: 'shelf, upper',
-  I: 'shelf, lower',
-  J: 'cold porch',
-};
-const gramRule = { min: 0, max: 50_000, unit: 'g', integer: false };
 
 export function Larder() {
   const { data: things = [], isLoading, isError } = useLarderQuery();
-  const plan = useAppSelector((s) => s.desk.plan);
+  const { plan, meal } = useAppSelector((s) => s.desk);
   const [find, setFind] = useState('');
   const [show, setShow] = useState<'larder' | 'kitchen'>('larder');
   const [chosenId, setChosenId] = useState<string | null>(null);
   const [add] = useAddLarderMutation();
   const short = useMemo(() => (plan ? shortages(plan.needs, things) : []), [plan, things]);
-  const found = things.filter((t) => t.name.toLowerCase().includes(find.trim().toLowerCase()));
+  // names, and the other words of what they are: typing slips are forgiven
+  const index = useMemo(
+    () =>
+      new Index(things.map((t) => ({ name: t.name, also: ingredientOf(t.ingredient ?? '')?.also ?? [], thing: t }))),
+    [things],
+  );
+  const found = find.trim() === '' ? things : index.search(find, 40).map((f) => f.thing.thing);
   const chosen = things.find((t) => t.id === chosenId) ?? found[0];
+  const stale = things.filter((t) => t.bestBefore && meal && t.bestBefore < meal.serveAt.slice(0, 10));
   const put = async () => {
-    const made = await add({ name: find.trim() || 'Something new', grams: 0, shelf: 'H', note: '' });
+    const [known] = found.length === 0 ? shippedIndex().search(find, 1) : [];
+    const made = await add({
+      name: find.trim() || 'Something new',
+      grams: 0,
+      shelf: known ? placeOf[known.thing.place] : 'H',
+      note: '',
+      ...(known && known.distance < 0.5 ? { ingredient: known.thing.id } : {}),
+    });
     if ('data' in made && made.data) setChosenId(made.data.id);
   };
   return (
@@ -124,16 +118,6 @@ export function Larder() {
           )}
         </div>
         <div className="numbers">
-          {chosen && show === 'larder' && (
-            <Detail
-              key={chosen.id}
-              thing={chosen}
-              needG={
-                plan?.needs.find((n) => n.name.toLowerCase() === (chosen.name.toLowerCase().split(',')[0] ?? '').trim())
-                  ?.grams ?? null
-              }
-            />
-          )}
           <div>
             <strong>To buy: {short.length}</strong>
             <ul className="plain-list">
@@ -148,249 +132,30 @@ export function Larder() {
               {short.length === 0 && <li>nothing is short</li>}
             </ul>
           </div>
+          {chosen && show === 'larder' && (
+            <Detail
+              key={chosen.id}
+              thing={chosen}
+              needG={
+                plan?.needs.find((n) => n.name.toLowerCase() === (chosen.name.toLowerCase().split(',')[0] ?? '').trim())
+                  ?.grams ?? null
+              }
+            />
+          )}
+          {stale.length > 0 && (
+            <div>
+              <strong>Look at, taste, or leave out:</strong>
+              <ul className="plain-list">
+                {stale.map((t) => (
+                  <li key={t.id}>
+                    {t.name}, best before {t.bestBefore}
+                  </li>
+                ))}
+              </ul>
+            </div>
+          )}
         </div>
       </section>
     </main>
-  );
-}
-
-function Detail({ thing, needG }: { thing: LarderThing; needG: number | null }) {
-  const [change] = useChangeLarderMutation();
-  const [remove] = useRemoveLarderMutation();
-  const dispatch = useAppDispatch();
-  const set = (part: Partial<LarderThing>) => void change({ ...thing, ...part });
-  const take = () => {
-    void remove(thing.id);
-    dispatch(
-      notice.actions.said({ text: `${thing.name} is out of the larder.`, undo: { kind: 'larder', id: thing.id } }),
-    );
-  };
-  return (
-    <div>
-      <h2 className="sign m-0" style={{ fontSize: 25 }}>
-        {thing.name}
-      </h2>
-      <p className="quiet-ink m-0" style={{ fontSize: 15 }}>
-        {shelfWords[thing.shelf]}
-        {thing.note ? `, ${thing.note}` : ''}
-      </p>
-      <TextField label="Name" value={thing.name} max={60} onChange={(name) => set({ name })} />
-      <div className="flex flex-wrap items-baseline gap-2">
-        <span className="quiet-ink">There is</span>{' '}
-        <NumberField
-          label="There is"
-          value={thing.grams}
-          rule={gramRule}
-          unit="g"
-          places={0}
-          onChange={(grams) => set({ grams })}
-        />
-      </div>
-      {needG !== null && (
-        <p className="m-0">
-          This day needs <strong>{plain(needG, 0)} g</strong>.
-        </p>
-      )}
-      <Choice
-        label="Stands"
-        value={thing.shelf}
-        options={Object.entries(shelfWords).map(([k, w]) => [k, `${k}: ${w}`] as const)}
-        onChange={(shelf) => set({ shelf })}
-      />
-      <button type="button" className="press quiet" style={{ minHeight: 44 }} onClick={take}>
-        <Trash2 size={18} /> Take it out
-      </button>
-    </div>
-  );
-}
-
-/** Fridge over freezer, shelves and porch in elevation; what this day needs is solid, the rest hairline. */
-function Shelves({
-  things,
-  chosen,
-  needed,
-  onChoose,
-}: {
-  things: readonly LarderThing[];
-  chosen?: string;
-  needed: ReadonlySet<string>;
-  onChoose: (id: string) => void;
-}) {
-  const { data: tools = [] } = useToolsQuery();
-  const kitchen = useAppSelector((s) => s.desk.kitchen);
-  const isNeeded = (t: LarderThing) => needed.has((t.name.toLowerCase().split(',')[0] ?? '').trim());
-  const places: { key: string; x: number; y: number; w: number; h: number }[] = [
-    ...['A', 'B', 'C', 'D'].map((key, i) => ({ key, x: 26, y: 40 + i * 88, w: 290, h: 84 })),
-    ...['E', 'F', 'G'].map((key, i) => ({ key, x: 26, y: 412 + i * 56, w: 290, h: 52 })),
-    { key: 'H', x: 386, y: 40, w: 272, h: 96 },
-    { key: 'I', x: 386, y: 150, w: 272, h: 96 },
-    { key: 'J', x: 386, y: 290, w: 272, h: 86 },
-  ];
-  const boxes = places.flatMap((p) => {
-    const here = things.filter((t) => t.shelf === p.key);
-    const each = Math.min(88, (p.w - 40) / Math.max(1, here.length));
-    return here.map((t, i) => ({
-      t,
-      x: p.x + 8 + i * each,
-      y: p.y + p.h - Math.min(p.h - 14, 26 + Math.sqrt(t.grams) * 0.9) - 4,
-      w: each - 6,
-      h: Math.min(p.h - 14, 26 + Math.sqrt(t.grams) * 0.9),
-    }));
-  });
-  return (
-    <Drawing
-      w={670}
-      h={600}
-      alone
-      windows={[
-        [8, 0, 362, 590],
-        [376, 0, 292, 590],
-      ]}
-      label={`${things.length} things on fridge, freezer, shelf and porch; a list stands beside`}
-      over={boxes.map((b) => (
-        <button
-          key={b.t.id}
-          type="button"
-          tabIndex={-1}
-          className="absolute border-0 bg-transparent"
-          style={{
-            left: b.x - 2,
-            top: Math.min(b.y, b.y + b.h - 44),
-            width: Math.max(44, b.w),
-            height: Math.max(44, b.h),
-          }}
-          aria-label={b.t.name}
-          onClick={() => onChoose(b.t.id)}
-        />
-      ))}
-    >
-      <text x="20" y="18" className="b">
-        Fridge, over the freezer
-      </text>
-      <text x="386" y="18" className="b">
-        Shelf
-      </text>
-      <text x="386" y="282" className="b">
-        Cold porch{kitchen ? `, ${plain(kitchen.porchC, 0)}°` : ''}
-      </text>
-      <rect x="18" y="30" width="306" height="552" fill="url(#fill-metal)" stroke="var(--color-ink)" strokeWidth="2" />
-      {places.map((p) => (
-        <g key={p.key}>
-          <rect
-            x={p.x}
-            y={p.y}
-            width={p.w}
-            height={p.h}
-            fill={'EFG'.includes(p.key) ? 'var(--color-frost-wash)' : 'var(--color-flour)'}
-          />
-          <line
-            x1={p.x}
-            x2={p.x + p.w}
-            y1={p.y + p.h}
-            y2={p.y + p.h}
-            stroke="var(--color-ink)"
-            strokeWidth={p.x > 300 ? 5 : 2.5}
-          />
-          <rect x={p.x + p.w - 22} y={p.y} width="22" height="22" fill="var(--color-ink)" />
-          <text
-            x={p.x + p.w - 11}
-            y={p.y + 16}
-            textAnchor="middle"
-            style={{ fill: 'var(--color-flour)', fontWeight: 700 }}
-          >
-            {p.key}
-          </text>
-        </g>
-      ))}
-      {kitchen && (
-        <>
-          <text x="332" y="60" className="b">
-            {plain(kitchen.fridgeC, 1)}°
-          </text>
-          <text x="332" y="430" className="b">
-            {plain(kitchen.freezerC, 0)}°
-          </text>
-        </>
-      )}
-      {boxes.map(({ t, x, y, w, h }) => {
-        const need = isNeeded(t);
-        const butter = t.name.toLowerCase().startsWith('butter');
-        return (
-          <g key={t.id} opacity={need ? 1 : 0.75}>
-            <rect
-              x={x}
-              y={y}
-              width={w}
-              height={h}
-              rx="4"
-              fill={butter ? 'var(--color-butter)' : need ? 'var(--color-dough-thin)' : 'var(--color-flour)'}
-              stroke="var(--color-ink)"
-              strokeWidth={t.id === chosen ? 4 : need ? 2 : 1}
-            />
-            <foreignObject x={x} y={y} width={w} height={h}>
-              <div
-                style={{
-                  fontSize: 15,
-                  lineHeight: 1.05,
-                  height: '100%',
-                  display: 'grid',
-                  placeItems: 'center',
-                  textAlign: 'center',
-                  overflow: 'hidden',
-                  color: butter ? 'var(--color-on-butter)' : 'var(--color-ink)',
-                  fontWeight: need ? 640 : 450,
-                  letterSpacing: '-0.02em',
-                }}
-              >
-                {t.name.split(',')[0]}
-              </div>
-            </foreignObject>
-          </g>
-        );
-      })}
-      <text x="386" y="408" className="b">
-        On the rail
-      </text>
-      <line x1="386" x2="658" y1="420" y2="420" stroke="var(--color-ink)" strokeWidth="3" />
-      {tools.slice(0, 6).map((tool, i) => {
-        const v = tool.document.vessel;
-        const size = v
-          ? typeof v.top === 'number'
-            ? [v.top, v.top]
-            : v.top
-          : [tool.document.diameterMm ?? 60, tool.document.diameterMm ?? 60];
-        const [a, b] = [Number(size[0]) * 0.16, Number(size[1]) * 0.16];
-        const x = 408 + i * 46;
-        return (
-          <g key={tool.id}>
-            <line x1={x} x2={x} y1="420" y2={432} stroke="var(--color-ink)" />
-            {v?.form === 'rect' ? (
-              <rect
-                x={x - b / 2}
-                y="432"
-                width={b}
-                height={a}
-                fill="var(--color-slab)"
-                stroke="var(--color-ink)"
-                strokeWidth="2"
-              />
-            ) : (
-              <ellipse
-                cx={x}
-                cy={432 + a / 2}
-                rx={b / 2}
-                ry={a / 2}
-                fill="var(--color-slab)"
-                stroke="var(--color-ink)"
-                strokeWidth="2"
-              />
-            )}
-          </g>
-        );
-      })}
-      <foreignObject x="386" y="494" width="272" height="100">
-        <div style={{ fontSize: 15, lineHeight: 1.3 }}>{tools.map((t) => t.name).join(', ')}</div>
-      </foreignObject>
-    </Drawing>
   );
 }

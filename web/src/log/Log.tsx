@@ -1,8 +1,13 @@
+import { byFeel } from '@crustallum/core/dough/weighing';
+import { nameOf } from '@crustallum/core/ingredients/table';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { benchStore, eventsOf } from '../bench/benchStore';
-import { benchState, type BenchRun } from '../bench/run';
+import { benchState, type BenchEvent, type BenchRun } from '../bench/run';
+import { actualParts, weighingOf, type Weighing } from '../bench/weighing';
 import {
+  useChangeKitchenMutation,
+  useKitchenQuery,
   useChangeEntryMutation,
   useKeepEntryMutation,
   useLogQuery,
@@ -15,11 +20,32 @@ import { Pick } from '../ui/Pick';
 import { Press } from '../ui/Press';
 import { Rule } from '../ui/Rule';
 import { TextField } from '../ui/TextField';
+import { Because } from '../ui/Because';
 import { usePhone } from '../ui/useWidth';
 import { plain, shortDay, span } from '../wording/numbers';
 import { stepWord } from '../wording/steps';
 import { HalfAndHalf } from './HalfAndHalf';
 import { History } from './History';
+
+/** What was weighed, and what its flour took; nothing where nobody weighed. */
+function weighedOf(item: BenchRun['plan']['items'][number], now: Weighing): Pick<Snapshot, 'formula' | 'took'> {
+  const { parts = [], firstLotPct = 100 } = item;
+  const planned = parts.find((p) => p.id === 'water');
+  const [flour] = parts;
+  if (now.weighed.length === 0 && now.feel === null) return {};
+  const made = actualParts(item, now);
+  const formula = parts.map((p, i) => ({ id: p.id, plannedG: p.grams, madeG: made[i]?.grams ?? p.grams }));
+  if (!planned || !flour || now.feel !== 'holds') return { formula };
+  const plannedG = planned.grams * now.factor;
+  const { absorptionFactor } = byFeel({
+    plannedG,
+    flourG: flour.grams * now.factor,
+    firstLotPct,
+    topUpsG: now.topUpsG,
+    feel: 'holds',
+  });
+  return { formula, ...(absorptionFactor ? { took: { flour: flour.id, factor: absorptionFactor } } : {}) };
+}
 
 /** What a log entry keeps of its day: a dated snapshot, never worked out again. */
 export interface Snapshot {
@@ -30,6 +56,10 @@ export interface Snapshot {
   bakeMin?: number | null;
   depthMm?: number;
   steps?: { word: string; plannedMin: number; actualMin: number | null }[];
+  /** What really went in, where it was weighed or poured by feel. */
+  formula?: { id: string; plannedG: number; madeG: number }[];
+  /** What its flour took of the liquid planned, once it held; and which flour. */
+  took?: { flour: string; factor: number };
 }
 
 const fresh: LogAnswers = {
@@ -51,7 +81,7 @@ export function Log() {
   const { data: entries, isLoading, isError } = useLogQuery();
   const run = useRun(runId);
   const drafts = useMemo(
-    () => (run ? run.run.plan.items.map((i, index) => draftOf(run.run, run.actual, index, i.document.title)) : []),
+    () => (run ? run.run.plan.items.map((i, index) => draftOf(run, index, i.document.title)) : []),
     [run],
   );
   const [chosen, setChosen] = useState(0);
@@ -122,21 +152,25 @@ interface Draft {
   runId: string | null;
 }
 
-type Actual = ReturnType<typeof benchState>['actual'];
+interface Ran {
+  run: BenchRun;
+  events: readonly BenchEvent[];
+}
 
-function useRun(runId: string | null): { run: BenchRun; actual: Actual } | null {
-  const [found, setFound] = useState<{ run: BenchRun; actual: Actual } | null>(null);
+function useRun(runId: string | null): Ran | null {
+  const [found, setFound] = useState<Ran | null>(null);
   useEffect(() => {
     if (!runId) return;
     void benchStore.runs.get(runId).then(async (run) => {
-      if (run) setFound({ run, actual: benchState(run, await eventsOf(runId)).actual });
+      if (run) setFound({ run, events: await eventsOf(runId) });
     });
   }, [runId]);
   return found;
 }
 
-function draftOf(run: BenchRun, actual: Actual, index: number, title: string): Draft {
+function draftOf({ run, events }: Ran, index: number, title: string): Draft {
   const item = run.plan.items[index];
+  const { actual } = benchState(run, events);
   const steps = run.plan.steps.flatMap((s, i) => {
     if (s.itemIndex !== index) return [];
     const ran = actual[i];
@@ -153,6 +187,7 @@ function draftOf(run: BenchRun, actual: Actual, index: number, title: string): D
       bakeMin: item?.bakeMin,
       depthMm: item?.depthMm,
       steps,
+      ...(item ? weighedOf(item, weighingOf(events, index)) : {}),
     },
     bakeId: run.bakeId,
     runId: run.id,
@@ -184,6 +219,15 @@ function Entry({
   const navigate = useNavigate();
   const set = (part: Partial<LogAnswers>) => setAnswers((now) => ({ ...now, ...part }));
   const pieces = draft.snapshot.pieces ?? 12;
+  const { data: kitchen } = useKitchenQuery();
+  const [changeKitchen] = useChangeKitchenMutation();
+  // what this flour took is kept for the kitchen: the last few times count
+  const learn = () => {
+    const { took } = draft.snapshot;
+    if (!took || !kitchen) return;
+    const flourFactors = [...(kitchen.document.flourFactors ?? []), took].slice(-40);
+    void changeKitchen({ version: kitchen.version, document: { ...kitchen.document, flourFactors } });
+  };
   const save = async () => {
     const clean = { ...answers, note: answers.note.trim() };
     if (kept) await change({ id: kept.id, version: kept.version, answers: clean });
@@ -196,7 +240,10 @@ function Entry({
         ...(draft.bakeId ? { bakeId: draft.bakeId } : {}),
         ...(draft.runId ? { runId: draft.runId } : {}),
       });
-      if ('data' in made && made.data && tabs.length < 2) void navigate(`/log/${made.data.id}`);
+      if ('data' in made && made.data) {
+        learn();
+        if (tabs.length < 2) void navigate(`/log/${made.data.id}`);
+      }
     }
   };
   const steps = draft.snapshot.steps?.filter((s) => s.actualMin !== null) ?? [];
@@ -308,6 +355,29 @@ function Entry({
           />
         </div>
         <div className="numbers">
+          {draft.snapshot.formula && (
+            <div>
+              <strong>As weighed</strong>
+              <ul className="plain-list" style={{ fontSize: 15 }}>
+                {draft.snapshot.formula.map((f) => (
+                  <li key={f.id} className="flex justify-between">
+                    <span>{nameOf(f.id)}</span>
+                    <span>
+                      {plain(f.madeG, f.madeG < 20 ? 1 : 0)} g
+                      {Math.abs(f.madeG - f.plannedG) > Math.max(1, 0.02 * f.plannedG) && (
+                        <span className="quiet-ink"> of {plain(f.plannedG, f.plannedG < 20 ? 1 : 0)}</span>
+                      )}
+                    </span>
+                  </li>
+                ))}
+              </ul>
+              {draft.snapshot.took && (
+                <Because>
+                  it held at {plain(100 * draft.snapshot.took.factor, 0)} % of the liquid; that is kept for this flour
+                </Because>
+              )}
+            </div>
+          )}
           {steps.length > 0 && (
             <div>
               <strong>Planned, and as it ran</strong>

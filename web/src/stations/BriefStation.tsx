@@ -18,6 +18,7 @@ import { useNarrow } from '../ui/useWidth';
 import { planner } from '../workers/planner';
 import { clock, momentAt, plain, served } from '../wording/numbers';
 import { needWords, pastryWords, piecesOf, productWords } from '../wording/words';
+import { BriefWords } from './brief/BriefWords';
 import { Table } from './brief/Table';
 import { Field } from './Field';
 import { fields } from './fields';
@@ -59,9 +60,20 @@ export function BriefStation() {
             label="In your words"
             value={meal.words ?? ''}
             max={600}
-            rows={4}
+            rows={3}
             optional
             onChange={(words) => changeMeal({ words })}
+          />
+          <BriefWords
+            meal={meal}
+            products={items.map((i) => i.document.product)}
+            onMeal={changeMeal}
+            onProduct={(product) =>
+              bakeId &&
+              void planner
+                .starter(product, meal.mouthCount, kitchen.cooks[0] ?? 'You')
+                .then((document) => addItem({ bakeId, document }))
+            }
           />
           <Rule
             label="Mouths"

@@ -27,6 +27,7 @@ export function runOf(kinds: readonly [Product, Pastry?][], startedAt: number, m
         bakeMin: 30,
         pieces: 8,
         depthMm: 18,
+        ...(p.dough.facts ? { parts: p.dough.facts.parts, firstLotPct: p.dough.facts.firstLotPct } : {}),
       })),
     },
   };

@@ -55,7 +55,7 @@ const sentences: Record<string, (v: Values) => string> = {
   'dough.truth': (v) =>
     `${n(v, 'grams', v['part'] === 'salt' ? 1 : 0)} g${s(v, 'first') ? `, most from ${s(v, 'first')}${s(v, 'second') ? ` and ${s(v, 'second')}` : ''}` : ''}; ${styleWords[s(v, 'style')] ?? s(v, 'style')} has ${g(v, 'low')} to ${g(v, 'high')}`,
   'dough.takes': (v) =>
-    `${n(v, 'protein', 1)} % of this flour is protein${Number(v['loads']) > 1 ? `; in ${g(v, 'loads')} loads of ${g(v, 'flourG')} g` : ''}`,
+    `${n(v, 'protein', 1)} % of this flour is protein${Number(v['times']) > 0 ? `; in your kitchen it took ${g(v, 'took')} % of what was planned` : ''}${Number(v['loads']) > 1 ? `; in ${g(v, 'loads')} loads of ${g(v, 'flourG')} g` : ''}`,
   'dough.energy': (v) => `the pastry of one in ${g(v, 'pieces')}; ${g(v, 'kcal')} kcal, filling not counted`,
   'dough.cost': (v) =>
     `${n(v, 'total', 2)} for all of it by the larder's prices${s(v, 'missing') ? `; no price for ${s(v, 'missing')}` : ''}`,

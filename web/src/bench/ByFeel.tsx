@@ -1,0 +1,104 @@
+import { byFeel, feelTests, type Feel } from '@crustallum/core/dough/weighing';
+import { plain } from '../wording/numbers';
+import { FeelPicture } from './FeelPicture';
+import type { BenchEventType, RunPlan } from './run';
+import type { Weighing } from './weighing';
+
+const feelWords: Record<Feel, { word: string; next: string }> = {
+  crumbly: { word: 'falls apart', next: 'A spoon more, and press it again.' },
+  holds: { word: 'holds when pressed', next: 'Enough. Leave the rest in the jug.' },
+  sticks: { word: 'sticks to the finger', next: 'No more. Dust it, chill it, and work it less.' },
+  cracks: { word: 'cracks at the rim', next: 'Cover it ten minutes and look again before you pour.' },
+};
+const spoonG = 15;
+
+interface Props {
+  item: RunPlan['items'][number];
+  itemIndex: number;
+  now: Weighing;
+  say: (type: BenchEventType, data?: Record<string, unknown>) => Promise<void>;
+}
+
+const stateOf = (item: Props['item'], now: Weighing) => {
+  const parts = item.parts ?? [];
+  const plannedG = (parts.find((p) => p.id === 'water')?.grams ?? 0) * now.factor;
+  const flourG = Math.max(1, (parts[0]?.grams ?? 1) * now.factor);
+  const feel = feelTests.find((f) => f === now.feel) ?? 'crumbly';
+  const firstLotPct = item.firstLotPct ?? 100;
+  return { plannedG, ...byFeel({ plannedG, flourG, firstLotPct, topUpsG: now.topUpsG, feel }) };
+};
+
+/** Liquid by feel: the first lot, then spoon by spoon; all of it is written down. */
+export function Poured({ item, itemIndex, now, say }: Props) {
+  const state = stateOf(item, now);
+  if (state.plannedG < 1)
+    return (
+      <>
+        <div className="bench-label">no water to pour</div>
+        <p className="m-0" style={{ fontSize: 22 }}>
+          Egg, milk or cheese wets this one: all of it goes in.
+        </p>
+      </>
+    );
+  return (
+    <>
+      <div className="bench-label">poured so far</div>
+      <div className="bench-far" role="status" aria-label={`Poured ${plain(state.pouredG, 0)} g`}>
+        {plain(state.pouredG, 0)}
+        <small> g</small>
+      </div>
+      <p className="m-0" style={{ fontSize: 20 }}>
+        {plain(state.firstLotG, 0)} first, of {plain(state.plannedG, 0)}
+        {state.leftG < -0.5 ? `; ${plain(-state.leftG, 0)} more than planned` : ''}
+      </p>
+      <div className="bench-row">
+        <button
+          type="button"
+          className="press bench-side"
+          onClick={() => void say('poured', { itemIndex, grams: spoonG })}
+        >
+          A spoon more
+        </button>
+        <button
+          type="button"
+          className="press quiet bench-side"
+          disabled={now.topUpsG.length === 0}
+          onClick={() => void say('poured', { itemIndex, grams: 0, undo: true })}
+        >
+          One less
+        </button>
+      </div>
+    </>
+  );
+}
+
+/** What the dough says in the hand, with pictures, and what to do about it. */
+export function FeelTests({ item, itemIndex, now, say }: Props) {
+  const state = stateOf(item, now);
+  const feel = feelTests.find((f) => f === now.feel);
+  return (
+    <div className="weigh-out">
+      <div role="radiogroup" aria-label="How it feels" className="feels">
+        {feelTests.map((f) => (
+          <button
+            key={f}
+            type="button"
+            role="radio"
+            aria-checked={now.feel === f}
+            className={`press ${now.feel === f ? '' : 'quiet'} bench-side`}
+            onClick={() => void say('feel', { itemIndex, feel: f })}
+          >
+            <FeelPicture feel={f} />
+            {feelWords[f].word}
+          </button>
+        ))}
+      </div>
+      <p className="m-0" style={{ fontSize: 22 }} aria-live="polite">
+        {feel ? feelWords[feel].next : 'Press a lump in your hand, and say how it feels.'}
+        {state.absorptionFactor !== null && Math.abs(state.absorptionFactor - 1) > 0.02
+          ? ` This flour took ${plain(100 * state.absorptionFactor, 0)} % of what was planned.`
+          : ''}
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,226 @@
+import { displacement, solidFatDensity } from '@crustallum/core/dough/displacement';
+import { overPour } from '@crustallum/core/dough/weighing';
+import { ownCup, tableCup } from '@crustallum/core/ingredients/cup';
+import { ingredientOf, nameOf } from '@crustallum/core/ingredients/table';
+import { inEighths } from '@crustallum/core/quantities/amounts/writeAmount';
+import { useEffect, useState } from 'react';
+import { scale } from '../devices/scale';
+import { useLarderQuery } from '../store/api';
+import { NumberField } from '../ui/NumberField';
+import { plain } from '../wording/numbers';
+import type { BenchEventType, RunPlan } from './run';
+import { actualParts, toAdd, tolerance, type Weighing } from './weighing';
+
+interface Props {
+  item: RunPlan['items'][number];
+  itemIndex: number;
+  now: Weighing;
+  say: (type: BenchEventType, data?: Record<string, unknown>) => Promise<void>;
+}
+const gramRule = { min: 0, max: 50_000, unit: 'g', integer: false };
+const grams = (g: number) => `${plain(g, Math.abs(g) < 20 ? 1 : 0)} g`;
+
+const useReading = (): number => {
+  const [reading, setReading] = useState(0);
+  useEffect(() => scale.subscribe(setReading), []);
+  return reading;
+};
+
+/** What is on the scale: which ingredient, its reading, and how much more of it is wanted. */
+export function ScaleReading({ item, itemIndex, now, say }: Props) {
+  const parts = item.parts ?? [];
+  const reading = useReading();
+  const part = parts[now.weighed.length];
+  if (!part)
+    return (
+      <>
+        <div className="bench-label">all is weighed</div>
+        <div className="bench-far">{grams(actualParts(item, now).reduce((sum, p) => sum + p.grams, 0))}</div>
+      </>
+    );
+  const target = part.grams * now.factor;
+  const name = nameOf(part.id);
+  const off = reading - target;
+  return (
+    <>
+      <div className="bench-label">
+        {name}, {now.weighed.length + 1} of {parts.length}
+      </div>
+      <div className="bench-far" role="status" aria-label={`On the scale ${grams(reading)}`}>
+        {plain(reading, target < 20 ? 1 : 0)}
+        <small> g</small>
+      </div>
+      <p className="m-0" style={{ fontSize: 26, fontWeight: 640 }}>
+        {Math.abs(off) <= tolerance(target) ? 'right' : off > 0 ? `${grams(off)} over` : `${grams(-off)} more`}{' '}
+        <span style={{ fontWeight: 460, fontSize: 20 }}>
+          to {grams(target)}
+          {now.factor > 1.001 ? `, all of it × ${plain(now.factor, 2)}` : ''}
+        </span>
+      </p>
+      {off <= tolerance(target) && (
+        <button
+          type="button"
+          className="press bench-side"
+          disabled={reading < 0.05}
+          onClick={() => kept(say, itemIndex, part.id, reading)}
+        >
+          {name} is in
+        </button>
+      )}
+    </>
+  );
+}
+
+const kept = (say: Props['say'], itemIndex: number, id: string, g: number, factor?: number): void => {
+  void say('weighed', { itemIndex, id, grams: Math.round(g * 10) / 10, ...(factor ? { factor } : {}) });
+  scale.tare();
+};
+
+/** Beside the reading: what is in and what is to come, the ways out of too much, the scale's stand-in, and what to do without one. */
+export function WeighOut({ item, itemIndex, now, say }: Props) {
+  const parts = item.parts ?? [];
+  const reading = useReading();
+  const part = parts[now.weighed.length];
+  const add = toAdd(parts, now);
+  const target = (part?.grams ?? 0) * now.factor;
+  const off = reading - target;
+  return (
+    <div className="weigh-out">
+      {part && off > tolerance(target) && (
+        <Over
+          parts={parts}
+          id={part.id}
+          factor={now.factor}
+          reading={reading}
+          onBack={() => scale.put(-off)}
+          onScale={(f) => kept(say, itemIndex, part.id, reading, f)}
+          onLeave={() => kept(say, itemIndex, part.id, reading)}
+        />
+      )}
+      <ol className="plain-list" aria-label="What goes in">
+        {parts.map((p, i) => (
+          <li key={p.id} className={i === now.weighed.length ? 'here' : ''}>
+            <span>{nameOf(p.id)}</span>
+            <span>{now.weighed[i] ? `${grams(now.weighed[i].grams)} in` : grams(p.grams * now.factor)}</span>
+          </li>
+        ))}
+      </ol>
+      {add.length > 0 && (
+        <p className="m-0">
+          <strong>Add to what is in:</strong>{' '}
+          {add.map((a) => `${grams(a.grams)} ${nameOf(a.id).toLowerCase()}`).join(', ')}.
+        </p>
+      )}
+      {part && (
+        <>
+          <div className="bench-row" role="group" aria-label="The stand-in for a scale">
+            {[100, 10, 1].map((g) => (
+              <button key={g} type="button" className="press quiet bench-side" onClick={() => scale.put(g)}>
+                +{g}
+              </button>
+            ))}
+            <button type="button" className="press quiet bench-side" onClick={() => scale.put(target - reading)}>
+              to it
+            </button>
+            <button type="button" className="press quiet bench-side" onClick={() => scale.tare()}>
+              Tare
+            </button>
+          </div>
+          <div className="flex flex-wrap items-baseline gap-2">
+            a stand-in for your scale; or as yours reads
+            <NumberField
+              label={`${nameOf(part.id)} as your scale reads`}
+              value={reading}
+              rule={gramRule}
+              unit="g"
+              places={1}
+              onChange={(g) => scale.put(g - reading)}
+            />
+          </div>
+          <Without id={part.id} grams={target} />
+        </>
+      )}
+      {now.weighed.length > 0 && (
+        <button
+          type="button"
+          className="press quiet bench-side"
+          onClick={() => void say('weighed', { itemIndex, undo: true })}
+        >
+          Weigh {nameOf(now.weighed.at(-1)?.id ?? '').toLowerCase()} again
+        </button>
+      )}
+    </div>
+  );
+}
+
+/** Too much is in: take it out, let the rest follow, or leave it and see what it becomes. */
+function Over({
+  parts,
+  id,
+  factor,
+  reading,
+  onBack,
+  onScale,
+  onLeave,
+}: {
+  parts: NonNullable<Props['item']['parts']>;
+  id: string;
+  factor: number;
+  reading: number;
+  onBack: () => void;
+  onScale: (factor: number) => void;
+  onLeave: () => void;
+}) {
+  const now = overPour(
+    parts.map((p) => ({ ...p, grams: p.grams * factor })),
+    id,
+    reading,
+  );
+  const { before, after } = now.accept;
+  const moved = (['fat', 'water', 'salt'] as const)
+    .filter((r) => Math.abs(after.toFlour[r] - before.toFlour[r]) > 0.05)
+    .map((r) => `${r} ${plain(before.toFlour[r], 1)} → ${plain(after.toFlour[r], 1)}`);
+  return (
+    <div role="group" aria-label="Too much is in" className="grid gap-2">
+      <button type="button" className="press bench-side" onClick={onBack}>
+        Put {grams(now.overG)} back
+      </button>
+      <button type="button" className="press quiet bench-side" onClick={() => onScale(now.scaleUp.factor)}>
+        Make it all × {plain(now.scaleUp.factor, 2)}: {grams(now.scaleUp.totalG)}
+      </button>
+      <button type="button" className="press quiet bench-side" onClick={onLeave}>
+        Leave it{moved.length ? `: ${moved.join(', ')} to 100 of flour` : ''}
+      </button>
+    </div>
+  );
+}
+
+/** Without a scale: cups (this cook's own, if weighed), and for solid fat the water it pushes up. */
+function Without({ id, grams: g }: { id: string; grams: number }) {
+  const { data: larder = [] } = useLarderQuery();
+  const known = ingredientOf(id);
+  if (!known) return null;
+  const flour = known.group === 'flour';
+  const own = larder.find((t) => t.ingredient === id && t.cupsG?.length)?.cupsG;
+  const cup = own ? ownCup(own, flour) : tableCup(known.bulkGPerMl, flour, 'metric');
+  const cups = g / cup.meanG;
+  const ml = cups * 250;
+  const spoons =
+    cups >= 0.25
+      ? `${inEighths(cups)} cups${own ? ' of yours' : ' of 250 ml'}`
+      : ml >= 15
+        ? `${inEighths(ml / 15)} tablespoons`
+        : `${inEighths(ml / 5)} teaspoons`;
+  const start = Math.max(100, Math.ceil(g / 200) * 100);
+  const water = id in solidFatDensity ? displacement(id, g, start, start + 2 * g + 200) : null;
+  return (
+    <details style={{ fontSize: 20 }}>
+      <summary style={{ minHeight: 44 }}>Without a scale</summary>
+      <p className="m-0">
+        {spoons}, give or take {grams((g * cup.spreadG) / cup.meanG)}.
+        {water &&
+          ` Or water to ${plain(start, 0)} ml, the fat pushed under: it stands at ${plain(water.endMl, 0)} ml when all is in.`}
+      </p>
+    </details>
+  );
+}
