@@ -46,9 +46,21 @@ for (const [name, path] of views) {
   await settle(3000);
   await shoot(name);
 }
+await page.goto(`${url}/recipe`);
+await settle(1500);
+await page.getByRole('button', { name: /old fish pie/ }).click();
+await settle(1500);
+await page.getByRole('button', { name: 'Read it' }).click();
+await settle(2500);
+await shoot('recipe');
 await page.goto(`${url}/bench`);
 await settle(2000);
 await page.getByRole('button', { name: 'Begin now' }).click();
+await settle(600);
+await page.getByRole('button', { name: '+100' }).click();
+await page.getByRole('button', { name: '+100' }).click();
+await settle(1500);
+await shoot('weighing');
 for (let i = 0; i < 3; i++) {
   await settle(300);
   await page.keyboard.press('Space');
@@ -65,4 +77,4 @@ await page.goto(station(0, 'dough'));
 await settle(3000);
 await shoot('tablet-dough');
 await close();
-console.log(`${views.length + 3} pictures in docs/screenshots`);
+console.log(`${views.length + 5} pictures in docs/screenshots`);

@@ -6,7 +6,11 @@ import { lookup, material, mixtureFrom, temperatureAt } from './material';
 import { conductivity, density, enthalpy, properties } from './properties';
 import { doughState, fatState, fatWindow, fatWindows } from './windows';
 
-const names = Object.keys(ingredientCompositions);
+/** Every ninth of the table, and what doughs are made of. */
+const names = Object.keys(ingredientCompositions).filter(
+  (name, i) =>
+    i % 9 === 0 || ['flour', 'water', 'butter', 'lard', 'egg', 'milk', 'sugar', 'salt', 'meatFilling'].includes(name),
+);
 
 describe('composition of a mixture', () => {
   it('conserves every component when two doughs are put together', () => {

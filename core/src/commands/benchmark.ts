@@ -2,8 +2,13 @@ import { cpus } from 'node:os';
 import { environment } from '../cold/environments';
 import { material } from '../cold/material';
 import { simulate } from '../cold/simulate';
+import { Index } from '../ingredients/search';
+import { ingredients } from '../ingredients/table';
+import { readRecipe } from '../recipes/readRecipe';
+import { corpus } from '../testing/recipeCorpus';
 import { rowPattern } from '../cutting/rowPatterns';
 import { simulateBake } from '../oven/bake';
+import { doughFacts, partsOf } from '../plan/doughFormula';
 import { planBake } from '../plan/planBake';
 import type { BakeInput } from '../plan/inputs';
 import { plainKitchen, starterItem, starterMeal } from '../plan/starters';
@@ -42,6 +47,20 @@ const supper = (
     kitchen: plainKitchen,
   };
 };
+
+const twoHundredLines = corpus
+  .map((e) => e.text)
+  .join('\n')
+  .split('\n')
+  .slice(0, 199)
+  .join('\n');
+const { dough } = starterItem('handPies', 18, 'You', 'shortcrust');
+const fiveThousand = new Index(
+  Array.from({ length: 5000 }, (_, i) => {
+    const row = ingredients[i % ingredients.length] as (typeof ingredients)[number];
+    return { name: `${row.name} ${i}`, also: row.also };
+  }),
+);
 
 const timings: Timing[] = [
   {
@@ -105,6 +124,31 @@ const timings: Timing[] = [
     run: () => planBake(supper()),
   },
 ];
+
+timings.push(
+  {
+    name: 'recipe text of 200 lines',
+    target: '<= 30 ms',
+    times: 40,
+    run: (i) => readRecipe(`${twoHundredLines}\n${i} g salt`),
+  },
+  {
+    name: 'formula on a drag',
+    target: '<= 2 ms',
+    times: 500,
+    run: (i) => {
+      const { ratios } = doughFacts(dough, plainKitchen, partsOf({ ...dough, fatToFlourPct: 40 + i * 0.1 }));
+      return ratios;
+    },
+  },
+  {
+    name: 'search in 5,000 ingredients',
+    target: '<= 20 ms',
+    times: 60,
+    run: (i) =>
+      fiveThousand.search(['buter', 'choped onions', 'mature hard cheese grated 17', 'zuccini'][i % 4] as string),
+  },
+);
 
 const at = (sorted: number[], share: number): string =>
   (sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * share))] as number).toFixed(2).padStart(9);

@@ -27,6 +27,8 @@ export interface Style {
   coatedPct?: number;
   crumbMm?: number;
   turns?: number;
+  /** Comes made, from a packet: nothing is weighed or mixed. */
+  bought?: boolean;
 }
 
 const salt: Span = [0.8, 2.2];
@@ -209,6 +211,17 @@ export const styles = {
     rest: 'fridge',
     turns: 3,
   }),
+  boughtPuff: style({
+    pastry: 'roughPuff',
+    start: { fat: 'puffMargarine', fatPct: 66, waterPct: 53, saltPct: 1 },
+    band: { fat: [40, 80], water: [45, 75], salt: [0, 3] },
+    method: 'rest',
+    fatC: 4,
+    firstLotPct: 100,
+    rest: 'none',
+    turns: 5,
+    bought: true,
+  }),
   boughtFilo: style({
     pastry: 'filo',
     start: { fat: 'butter', fatPct: 40, waterPct: 45, saltPct: 1.5 },
@@ -216,6 +229,16 @@ export const styles = {
     method: 'rest',
     fatC: 5,
     firstLotPct: 100,
+    rest: 'room',
+    bought: true,
+  }),
+  stretchedFilo: style({
+    pastry: 'filo',
+    start: { fat: 'butter', fatPct: 40, waterPct: 52, saltPct: 1.5 },
+    band: { fat: [0, 110], water: [44, 80], salt: [0, 3], acid: [0, 6] },
+    method: 'knead',
+    fatC: 5,
+    firstLotPct: 85,
     rest: 'room',
   }),
 } satisfies Record<string, Style>;

@@ -7,7 +7,7 @@ import { askedMass } from '../dough/ask';
 import { scaled } from '../dough/formula';
 import { styles } from '../dough/styles';
 import { ingredientOf, nameOf } from '../ingredients/table';
-import { doughFacts, isFlour, partsOf, type DoughFacts } from './doughFormula';
+import { doughFacts, isFlour, partsOf, styleOf, type DoughFacts } from './doughFormula';
 import { filoFat } from '../cold/filo';
 import type { CutPlan } from './cutStation';
 import { figure, type Figure, type Problem } from './figure';
@@ -50,7 +50,28 @@ export interface DoughPlan {
 
 /** Grams and temperatures of the bowl for the dough the Cut asks for. */
 export function planDough(item: ItemInput, kitchen: KitchenInput, cut: CutPlan): DoughPlan {
-  return item.dough.pastry === 'filo' ? leafDough(item, cut) : bowlDough(item, kitchen, cut);
+  if (item.dough.pastry === 'filo') return leafDough(item, cut);
+  const made = bowlDough(item, kitchen, cut);
+  return styleOf(item.dough) === 'boughtPuff' ? fromPacket(made, kitchen, cut) : made;
+}
+
+/** Bought puff: the same dough, made by somebody else; nothing is mixed, and it comes out of the fridge. */
+function fromPacket(made: DoughPlan, kitchen: KitchenInput, cut: CutPlan): DoughPlan {
+  const bought = (unit: 'g' | '°C', value: number | null): Figure =>
+    figure(value, unit, 'dough.boughtPuff', { cut: cut.doughMassG, fridgeC: kitchen.fridgeC }, 'estimate', 'plan.item');
+  return {
+    ...made,
+    figures: {
+      ...made.figures,
+      waterTemperature: bought('°C', null),
+      dough: bought('g', cut.doughMassG),
+      outOfBowl: bought('°C', kitchen.fridgeC),
+    },
+    problems: made.problems.filter((p) => !p.code.startsWith('mix.') && p.code !== 'noLiquid'),
+    outOfBowlC: kitchen.fridgeC,
+    waterC: null,
+    surplusG: 0,
+  };
 }
 
 function bowlDough(item: ItemInput, kitchen: KitchenInput, cut: CutPlan): DoughPlan {

@@ -6,6 +6,7 @@ import { material } from '../cold/material';
 import { crusts } from '../oven/tables';
 import type { CutPlan } from './cutStation';
 import type { DoughPlan } from './doughStation';
+import { styleOf } from './doughFormula';
 import { figure, type Figure, type Problem } from './figure';
 import type { ItemInput, KitchenInput } from './inputs';
 
@@ -117,7 +118,8 @@ function planFolds(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, dough: 
   });
   const { swell } = crusts[turns >= 3 ? 'puff' : 'flaky'];
   const problems: Problem[] = [];
-  if (turn.lengthMm > Math.max(kitchen.benchLengthMm, kitchen.benchWidthMm))
+  const bought = styleOf(item.dough) === 'boughtPuff';
+  if (!bought && turn.lengthMm > Math.max(kitchen.benchLengthMm, kitchen.benchWidthMm))
     problems.push({
       station: 'folds',
       code: 'longerThanBench',
@@ -125,7 +127,7 @@ function planFolds(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, dough: 
       values: { length: turn.lengthMm, bench: Math.max(kitchen.benchLengthMm, kitchen.benchWidthMm) },
       weight: 'stop',
     });
-  if (turn.foldedMm <= t)
+  if (!bought && turn.foldedMm <= t)
     problems.push({
       station: 'folds',
       code: 'finalThickerThanPacket',
@@ -133,7 +135,7 @@ function planFolds(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, dough: 
       values: { packet: turn.foldedMm, sheet: t },
       weight: 'stop',
     });
-  if (turn.foldedMm > highestPacketMm)
+  if (!bought && turn.foldedMm > highestPacketMm)
     problems.push({
       station: 'folds',
       code: 'packetTooHigh',

@@ -1,4 +1,5 @@
 import { nameOf } from '../ingredients/table';
+import { styleOf } from './doughFormula';
 import type { ItemPlan } from './itemPlan';
 import type { ItemInput } from './inputs';
 
@@ -44,8 +45,13 @@ export function needsOf(items: readonly ItemInput[], plans: readonly ItemPlan[])
   items.forEach((item, i) => {
     const plan = plans[i] as ItemPlan;
     const { fatG } = plan.dough.masses;
-    if (item.dough.pastry === 'filo') {
-      add(larderNames['filo'] as string, plan.cut.doughMassG, item.title);
+    const style = styleOf(item.dough);
+    if (style === 'boughtPuff') add(nameOf(style), plan.cut.doughMassG, item.title, style);
+    else if (style === 'stretchedFilo') {
+      add(larderNames['flour'] as string, plan.dough.masses.flourG, item.title, 'flour');
+      add(larderNames[item.dough.fat] as string, fatG, item.title);
+    } else if (item.dough.pastry === 'filo') {
+      add(larderNames['filo'] as string, plan.cut.doughMassG, item.title, 'filo');
       add(larderNames[item.dough.fat] as string, fatG, item.title);
     } else
       for (const part of plan.dough.facts?.parts ?? [])

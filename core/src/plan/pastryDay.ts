@@ -6,6 +6,7 @@ import { tightest, type ColdLine, type Stretch } from './coldLine';
 import type { CutPlan } from './cutStation';
 import type { DoughPlan } from './doughStation';
 import type { FillingPlan } from './fillingStation';
+import { styleOf } from './doughFormula';
 import { highestPacketMm, turnSizes } from './foldsStation';
 import type { Problem } from './figure';
 import type { ItemInput, KitchenInput } from './inputs';
@@ -33,6 +34,8 @@ const chillBelowBandK = 1.5;
 const shapedChillMin = 30;
 const overnightMin = 14 * 60;
 const mostTurnsAStretch = 2;
+/** A bought block of puff as it comes: an estimate. */
+const boughtBlockM = 0.015;
 
 /** Walks a pastry's own steps in order, carrying the fat's mean temperature from one to the next. */
 class Walk {
@@ -210,11 +213,13 @@ export function planDay(
   filling: FillingPlan,
   seal: SealPlan,
 ): PastryDay {
-  if (item.dough.pastry === 'filo') return leavesDay(item, kitchen, cut, filling);
+  if (item.dough.pastry === 'filo') return leavesDay(item, kitchen, cut, dough, filling);
   const band = dough.band ?? { low: -40, high: 60, soft: 60, leak: 60 };
   const walk = new Walk(item, kitchen, dough, band.high, band.low);
   const laminated = item.dough.pastry === 'roughPuff';
-  walk.weighAndMix(!laminated);
+  const bought = styleOf(item.dough) === 'boughtPuff';
+  if (bought) walk.temperature = kitchen.fridgeC;
+  else walk.weighAndMix(!laminated);
   const t = cut.rolled.thicknessMm / 1000;
   let rest: PastryDay['rest'] = null;
   let thick: number;
@@ -224,7 +229,8 @@ export function planDay(
     springBack({ dough: name, events, targetShrink: target, restC }).restMin ?? 0;
   const rested = (minutes: number, restC: number) => events.push({ rest: minutes, restC });
 
-  if (laminated) {
+  if (bought) thick = Math.max(t, boughtBlockM);
+  else if (laminated) {
     const turn = turnSizes(item, dough);
     // a packet that would be rolled to nothing, or stand too high to roll, stands in the way as a problem of the folds;
     // its day is still worked out
@@ -455,7 +461,13 @@ const crackDryBasis = 0.3;
 export const leafBand = { low: (100 * crackDryBasis) / (1 + crackDryBasis), high: 100 * freshLeafWetBasis };
 
 /** Filo: the Damp Line. The leaf to be used next dries while bare and rests under a damp cloth between stacks. */
-function leavesDay(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, filling: FillingPlan): PastryDay {
+function leavesDay(
+  item: ItemInput,
+  kitchen: KitchenInput,
+  cut: CutPlan,
+  dough: DoughPlan,
+  filling: FillingPlan,
+): PastryDay {
   const steps: Step[] = [];
   const stretches: Stretch[] = [];
   const humidity = kitchen.humidityPct / 100;
@@ -508,7 +520,31 @@ function leavesDay(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, filling
   };
   const pace = kitchen.pace;
   const leaves = cut.leaves ?? { count: 1, stacks: 1, perStack: 1 };
-  add('openLeaves', 'bench', benchMinutes.openLeaves * pace, { leaves: leaves.count }, 'none');
+  if (styleOf(item.dough) === 'stretchedFilo') {
+    add(
+      'weigh',
+      'bench',
+      benchMinutes.weigh * pace,
+      { flour: dough.masses.flourG, fat: dough.masses.fatG, lump: 0 },
+      'damp',
+    );
+    add(
+      'kneadLeaves',
+      'bench',
+      benchMinutes.knead * pace,
+      { water: dough.masses.waterG, flour: dough.masses.flourG },
+      'damp',
+    );
+    add('restLeaves', 'stand', benchMinutes.restLeaves, {}, 'damp', 0, 120);
+    add(
+      'stretchLeaves',
+      'bench',
+      leaves.count * benchMinutes.stretchALeaf * pace,
+      { leaves: leaves.count },
+      'damp',
+      leaves.count,
+    );
+  } else add('openLeaves', 'bench', benchMinutes.openLeaves * pace, { leaves: leaves.count }, 'none');
   for (let stack = 1; stack <= leaves.stacks; stack++) {
     const each = Math.round(leaves.count / leaves.stacks);
     add(

@@ -1,5 +1,5 @@
 import type { FormulaPart } from '@crustallum/core/dough/formula';
-import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { scale, StandInScale } from '../devices/scale';
 import { FakeServer, heading, open } from '../testing/household';
 import { eventOf, runAt, runOf, stepIndex } from '../testing/runs';
@@ -107,7 +107,7 @@ describe('what a weighing takes from the larder', () => {
 });
 
 describe('weighing at the bench', () => {
-  const settle = () => act(() => new Promise((r) => setTimeout(r, 1300)));
+  const settled = (grams: number) => waitFor(() => expect(scale.reading).toBeCloseTo(grams, 1));
   it('goes one ingredient after the other, and what was weighed is kept on the device', async () => {
     new FakeServer();
     await runAt(run, 0);
@@ -115,7 +115,7 @@ describe('weighing at the bench', () => {
     await heading('Weigh for Hand pies');
     await screen.findByText(new RegExp(`Plain flour, 1 of ${parts.length}`));
     fireEvent.click(screen.getByRole('button', { name: 'to it' }));
-    await settle();
+    await settled(Math.round(flour.grams * 10) / 10);
     fireEvent.click(screen.getByRole('button', { name: 'Plain flour is in' }));
     await screen.findByText(/Butter, 2 of/);
     const [kept] = (await benchStore.events.toArray()).filter((e) => e.type === 'weighed');
@@ -129,7 +129,7 @@ describe('weighing at the bench', () => {
     await heading('Weigh for Hand pies');
     const reads = await screen.findByRole('textbox', { name: 'Plain flour as your scale reads' });
     fireEvent.change(reads, { target: { value: String(Math.round(flour.grams * 1.25)) } });
-    await settle();
+    await settled(Math.round(flour.grams * 1.25));
     const ways = await screen.findByRole('group', { name: 'Too much is in' });
     expect(within(ways).getByRole('button', { name: /^Leave it: fat/ })).toBeTruthy();
     fireEvent.click(within(ways).getByRole('button', { name: /^Make it all × 1\.25/ }));

@@ -55,7 +55,7 @@ export function DoughStation() {
       inputs={filo ? ['count', 'leavesInStack', 'brush', 'brushedWith'] : inputsOf[shown]}
       held={shown === 'scale' && !filo ? ['fatPct', 'waterPct', 'fatC'] : []}
       lead={filo || !facts ? undefined : <Pick label="Show" value={shown} options={views} onChange={setView} />}
-      extra={filo ? undefined : <StyleAndFat />}
+      extra={<StyleAndFat filo={filo} />}
       whatIf={
         d && !filo && item && shown === 'scale' ? (
           <WhatIf dough={d} pct={item.document.dough.fatToFlourPct} />
@@ -98,7 +98,7 @@ export function DoughStation() {
 }
 
 /** The style, and the fat, which is swapped with its water and salt. */
-function StyleAndFat() {
+function StyleAndFat({ filo }: { filo: boolean }) {
   const dough = useDough();
   if (!dough.dough) return null;
   const fits: readonly string[] = pastriesOf[dough.product];
@@ -111,12 +111,14 @@ function StyleAndFat() {
         options={names.map((n) => [n, styleWords[n] ?? n] as const)}
         onChange={dough.style}
       />
-      <Choice
-        label="Fat"
-        value={dough.dough.fat}
-        options={fatNames.map((f) => [f, fatWords[f] ?? f] as const)}
-        onChange={dough.fat}
-      />
+      {!filo && (
+        <Choice
+          label="Fat"
+          value={dough.dough.fat}
+          options={fatNames.map((f) => [f, fatWords[f] ?? f] as const)}
+          onChange={dough.fat}
+        />
+      )}
     </>
   );
 }

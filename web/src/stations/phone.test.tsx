@@ -4,7 +4,8 @@ import { store } from '../store/store';
 import { atWidth, FakeServer, heading, open } from '../testing/household';
 
 const stationNames = ['brief', 'dough', 'folds', 'filling', 'cut', 'seal', 'oven', 'clock'] as const;
-const made = products.flatMap((product) => pastriesOf[product].map((pastry): [Product, Pastry] => [product, pastry]));
+/** Each product in the last of its pastries: its drawings are its own, the desk's tests go through all pastries. */
+const made = products.map((product): [Product, Pastry] => [product, pastriesOf[product].at(-1) as Pastry]);
 const at = (station: string) => `/bakes/bake1/bake1item1/${station}`;
 const document = () => store.getState().desk.items[0]?.document;
 

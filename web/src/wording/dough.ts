@@ -15,7 +15,9 @@ export const styleWords: Record<string, string> = {
   roughPuff: 'rough puff',
   blockPuff: 'block puff',
   spreadLamination: 'spread lamination',
+  boughtPuff: 'bought puff',
   boughtFilo: 'bought filo',
+  stretchedFilo: 'home-stretched filo',
 } satisfies Record<StyleName, string>;
 
 /** What each style is for, in a breath. */
@@ -33,7 +35,9 @@ export const styleFor: Record<StyleName, string> = {
   roughPuff: 'lumps rolled out and folded: leaves, in an afternoon',
   blockPuff: 'one block locked in: even leaves, more care with the cold',
   spreadLamination: 'soft fat spread and folded: bends well, for coils and stretched sheets',
+  boughtPuff: 'a block or sheets that come made: rolled cold, never kneaded together again',
   boughtFilo: 'leaves that come made',
+  stretchedFilo: 'kneaded, rested warm, pulled over the backs of the hands until print shows through',
 };
 
 export const ratioWords: Record<RatioName, string> = {

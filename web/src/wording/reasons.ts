@@ -73,6 +73,7 @@ const sentences: Record<string, (v: Values) => string> = {
     `${fat(v)} can be worked from ${g(v, 'low')} to ${g(v, 'high')}°; by ${methodWords[s(v, 'method')] ?? s(v, 'method')}, hands and motion counted`,
   'dough.leafFlour': (v) => `${g(v, 'leaves')} bought leaves weigh ${g(v, 'doughG')} g, about seven tenths flour`,
   'dough.leafFat': (v) => `${g(v, 'leaves')} leaves take ${n(v, 'perLeaf')} g each, ${g(v, 'perM2')} g a square metre`,
+  'dough.boughtPuff': (v) => `it comes made: ${g(v, 'cut')} g from the packet, at ${g(v, 'fridgeC')}° from the fridge`,
   'dough.bought': () => 'the leaves are bought; nothing is mixed',
   'dough.leaves': (v) => `${g(v, 'leaves')} leaves of ${g(v, 'areaCm2')} cm²`,
   'folds.leaves': (v) =>

@@ -17,6 +17,9 @@ export const stepWords: Record<StepCode, string> = {
   fillSeal: 'Fill + seal',
   lidSeal: 'Lid + seal',
   shapedChill: 'Chill',
+  kneadLeaves: 'Knead',
+  restLeaves: 'Rest',
+  stretchLeaves: 'Stretch',
   openLeaves: 'Open',
   brushStack: 'Stack',
   coverLeaves: 'Roll up',
@@ -106,6 +109,20 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
         `Lid on, seal ${title}`,
         'Fill, glue the rim, lay the lid, crimp, cut the vents after the wash.',
         'Sealed, next',
+      );
+    case 'kneadLeaves':
+      return make(
+        'Knead until it is silk',
+        `${num(s, 'water')} g of warm water into ${num(s, 'flour')} g of flour; ten minutes, until it springs back.`,
+        'Kneaded, next',
+      );
+    case 'restLeaves':
+      return make('Let it rest, warm', 'Oiled and covered, in the room: an hour makes it stretch.', 'It rests, next');
+    case 'stretchLeaves':
+      return make(
+        `Stretch ${num(s, 'leaves')} leaves`,
+        'Over the backs of the hands, from the middle out, until print shows through; under a damp cloth at once.',
+        'Stretched, next',
       );
     case 'openLeaves':
       return make(

@@ -1,3 +1,5 @@
+import { DoughInput } from '@crustallum/core/plan/inputs';
+import { numberRules } from '@crustallum/core/quantities/rules';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { models } from '@crustallum/core/models';
@@ -79,7 +81,10 @@ describe('every word is there', () => {
         (m) => m[1] as string,
       ),
     );
-    const paths = new Set(Object.keys(flatPaths(starterItem('handPies', 2, 'You'))));
+    const paths = new Set([
+      ...Object.keys(flatPaths(starterItem('handPies', 2, 'You'))),
+      ...Object.keys(numberRules(DoughInput)).map((field) => `dough.${field}`),
+    ]);
     const silent = [...codes].filter((code) => !paths.has(code) && !models.has(code) && !hasWords(code));
     expect(silent).toEqual([]);
   });
