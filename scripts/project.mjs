@@ -11,6 +11,13 @@ const tool = (name) => join(root, 'node_modules', '.bin', process.platform === '
 export const run = (command, args, options = {}) =>
   spawnSync(command, args, { cwd: root, stdio: 'inherit', ...options }).status ?? 1;
 export const runTool = (name, args, options) => run(tool(name), args, options);
+/** The same beside other work: its exit code when it has ended. */
+export const runToolBeside = (name, args) =>
+  new Promise((resolve) => {
+    const started = spawn(tool(name), args, { cwd: root, stdio: 'inherit' });
+    started.on('error', () => resolve(1));
+    started.on('exit', (code) => resolve(code ?? 1));
+  });
 export const startTool = (command, args, options = {}) =>
   spawn(command, args, { cwd: root, stdio: 'inherit', ...options });
 

@@ -3,7 +3,7 @@ import { spawnSync } from 'node:child_process';
 import { existsSync, mkdtempSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { buildIfStale, installIfMissing, runTool } from './project.mjs';
+import { buildIfStale, installIfMissing, runTool, runToolBeside } from './project.mjs';
 
 const results = mkdtempSync(join(tmpdir(), 'crustallum-test-'));
 let passed = 0;
@@ -43,10 +43,14 @@ function chromium() {
 }
 
 if (!check('packages', installIfMissing())) end();
-check('format', runTool('prettier', ['--check', '.', '--log-level', 'warn']) === 0);
 check('build of core and server', buildIfStale({ web: false }));
-check('types of the web and the journeys', runTool('tsc', ['-p', 'web']) === 0 && runTool('tsc', ['-p', 'e2e']) === 0);
-check('lint and import table', runTool('eslint', ['.', '--max-warnings', '0']) === 0);
+// one thread each: the long one runs beside the others
+const linted = runToolBeside('eslint', ['.', '--max-warnings', '0']);
+const formatted = (await runToolBeside('prettier', ['--check', '.', '--log-level', 'warn'])) === 0;
+const typed = (await runToolBeside('tsc', ['-p', 'web'])) === 0 && (await runToolBeside('tsc', ['-p', 'e2e'])) === 0;
+check('format', formatted);
+check('types of the web and the journeys', typed);
+check('lint and import table', (await linted) === 0);
 
 const unitFile = join(results, 'unit.json');
 runTool('jest', ['--ci', '--silent', '--json', `--outputFile=${unitFile}`]);

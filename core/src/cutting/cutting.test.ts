@@ -40,7 +40,7 @@ describe('rows of discs', () => {
         expect(inside).toBeGreaterThanOrEqual(o.d / 2 + o.trim - 1e-4);
         expect(apart).toBeGreaterThanOrEqual(o.d + o.gap - 1e-4);
       }),
-      { numRuns: 200 },
+      { numRuns: 120 },
     );
   });
   it('hold no fewer on a larger sheet', () => {

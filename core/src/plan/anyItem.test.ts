@@ -91,7 +91,7 @@ describe('any item within its rules', () => {
       fc.property(anyItem, (item) => {
         expect(worked(item)).toBe('worked out');
       }),
-      { numRuns: 15 },
+      { numRuns: 10 },
     );
   });
 });

@@ -4,7 +4,7 @@ import { leavings, styles, type Leaving, type Style, type StyleName } from '../d
 import type { Allergen, Diet, Ingredient } from '../ingredients/ingredient';
 import { allergensOf, dietsOf } from '../ingredients/label';
 import { ingredientOf, nameOf } from '../ingredients/table';
-import type { DoughInput, KitchenInput } from './inputs';
+import type { DoughInput, FoldsInput, KitchenInput } from './inputs';
 
 /** The parts of a dough for 100 of flour, in the order they are weighed. */
 export function partsOf(dough: DoughInput): FormulaPart[] {
@@ -72,6 +72,16 @@ export function doughFacts(dough: DoughInput, kitchen: KitchenInput, parts: Form
 }
 
 export const isFlour = (id: string): boolean => ['flour', 'starch'].includes(ingredientOf(id)?.group ?? '');
+
+/** The crumb or turns a style is made with, where it says. */
+export const foldsOf = (name: StyleName): Partial<FoldsInput> => {
+  const { coatedPct, crumbMm, turns }: Style = styles[name];
+  return {
+    ...(coatedPct === undefined ? {} : { coatedPct }),
+    ...(crumbMm === undefined ? {} : { crumbMm }),
+    ...(turns === undefined ? {} : { turns }),
+  };
+};
 
 /** The changes that make an item's dough a style's starting point. */
 export function startOf(name: StyleName): Partial<DoughInput> {

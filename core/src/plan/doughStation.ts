@@ -5,8 +5,8 @@ import { mixSolve, type MixAnswer, type MixStage } from '../cold/mixing';
 import { ingredientCompositions } from '../ingredients/composition';
 import { askedMass } from '../dough/ask';
 import { scaled } from '../dough/formula';
-import { styles } from '../dough/styles';
-import { ingredientOf, nameOf } from '../ingredients/table';
+import { ingredientOf } from '../ingredients/table';
+import { truthOf, type DoughTruth } from './doughTruth';
 import { doughFacts, isFlour, partsOf, styleOf, type DoughFacts } from './doughFormula';
 import { filoFat } from '../cold/filo';
 import type { CutPlan } from './cutStation';
@@ -32,7 +32,7 @@ export interface Heap {
 export interface DoughPlan {
   figures: Record<'flour' | 'fat' | 'waterTemperature' | 'dough' | 'outOfBowl', Figure>;
   /** What the dough truly is; null for bought leaves. */
-  truth: Record<'fat' | 'water' | 'salt' | 'takes' | 'energy', Figure> | null;
+  truth: DoughTruth | null;
   problems: Problem[];
   masses: { flourG: number; fatG: number; waterG: number; iceG: number; saltG: number; totalG: number };
   heaps: Heap[];
@@ -236,62 +236,6 @@ function bowlDough(item: ItemInput, kitchen: KitchenInput, cut: CutPlan): DoughP
     partsPer100: parts,
     facts,
     surplusG,
-  };
-}
-
-/** Fat, water and salt in all, what the flour takes, and the energy of a piece. */
-function truthOf(
-  { ratios, style, loads, flourFactor, flourTimes }: DoughFacts,
-  pieces: number,
-  totalG: number,
-): NonNullable<DoughPlan['truth']> {
-  const { band } = styles[style];
-  const most = (part: 'fat' | 'water' | 'salt') =>
-    ratios.sources[part].slice(0, 2).map((s) => nameOf(s.id).toLowerCase());
-  const ratio = (part: 'fat' | 'water' | 'salt'): Figure =>
-    figure(
-      ratios.toFlour[part],
-      '%',
-      'dough.truth',
-      {
-        part,
-        grams: ratios.grams[part],
-        low: band[part][0],
-        high: band[part][1],
-        style,
-        first: most(part)[0] ?? '',
-        second: most(part)[1] ?? '',
-        ofDough: ratios.ofDough[part],
-      },
-      'exact',
-      'dough.balance',
-    );
-  return {
-    fat: ratio('fat'),
-    water: ratio('water'),
-    salt: ratio('salt'),
-    takes: figure(
-      ratios.absorptionPct * flourFactor,
-      '%',
-      'dough.takes',
-      {
-        protein: ratios.proteinPct,
-        loads: loads.loads,
-        flourG: loads.flourG,
-        took: 100 * flourFactor,
-        times: flourTimes,
-      },
-      flourTimes > 0 ? 'learnt' : 'estimate',
-      'dough.balance',
-    ),
-    energy: figure(
-      ratios.energyKj / Math.max(1, pieces),
-      'kJ',
-      'dough.energy',
-      { pieces, totalG, kcal: ratios.energyKj / 4.184 / Math.max(1, pieces) },
-      'estimate',
-      'dough.balance',
-    ),
   };
 }
 

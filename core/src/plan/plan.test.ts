@@ -260,7 +260,7 @@ describe('the Clock', () => {
           expect(answer.ok).toBe(true);
         },
       ),
-      { numRuns: 12 },
+      { numRuns: 8 },
     );
   });
 });

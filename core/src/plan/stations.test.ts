@@ -53,7 +53,7 @@ describe('the Cut', () => {
         expect(cut.rolled.lengthMm).toBeLessThanOrEqual(kitchen.benchLengthMm + 1e-6);
         expect(cut.rolled.widthMm).toBeLessThanOrEqual(Math.min(kitchen.pinMm, kitchen.benchWidthMm) + 1e-6);
       }),
-      { numRuns: 12 },
+      { numRuns: 8 },
     );
   });
   it('takes more dough for a thicker sheet, in proportion to it', () => {

@@ -1,5 +1,5 @@
 import type { ReadRecipe } from '@crustallum/core/recipes/readRecipe';
-import type { ReactNode, RefObject } from 'react';
+import { useMemo, type ReactNode, type RefObject } from 'react';
 
 interface Span {
   from: number;
@@ -7,11 +7,15 @@ interface Span {
   kind: 'understood' | 'open' | 'doubtful';
 }
 
+/** A book of recipes is read whole, but only so much of it is laid out. */
+const mostShown = 300;
+
 /** The words as they came: understood ones underlined, open ones dotted, doubtful ones with a thick line. */
 export function Paper({ read, lines }: { read: ReadRecipe; lines: RefObject<Map<number, HTMLElement>> }) {
+  const spans = useMemo(() => spansOf(read), [read]);
   return (
     <div className="paper">
-      {read.lines.map((line, n) => (
+      {read.lines.slice(0, mostShown).map((line, n) => (
         <p
           key={n}
           className={`m-0 ${line.kind === 'title' || line.kind === 'heading' ? 'b' : ''}`}
@@ -20,42 +24,35 @@ export function Paper({ read, lines }: { read: ReadRecipe; lines: RefObject<Map<
             else lines.current.delete(n);
           }}
         >
-          {marked(line.text, spansOf(read, n))}
+          {marked(line.text, spans.get(n) ?? [])}
         </p>
       ))}
+      {read.lines.length > mostShown && (
+        <p className="m-0 quiet-ink">and {read.lines.length - mostShown} lines more, read but not shown</p>
+      )}
     </div>
   );
 }
 
-function spansOf(read: ReadRecipe, line: number): Span[] {
-  const doubtful = new Set(
-    read.alarms.filter((a) => a.line === line).flatMap((a) => (a.about.amount === undefined ? [] : [a.about.amount])),
+/** What is marked in each line, in order, none over another. */
+function spansOf(read: ReadRecipe): Map<number, Span[]> {
+  const doubtful = new Set(read.alarms.flatMap((a) => (a.about.amount === undefined ? [] : [a.about.amount])));
+  const facts = new Set(read.alarms.map((a) => (a.about.fact ? `${a.line} ${a.about.fact}` : '')));
+  const byLine = new Map<number, Span[]>();
+  const put = (line: number, span: Span) => byLine.set(line, [...(byLine.get(line) ?? []), span]);
+  read.amounts.forEach((a, i) =>
+    put(a.place.line, { ...a.place, kind: doubtful.has(i) ? 'doubtful' : a.id === null ? 'open' : 'understood' }),
   );
-  const facts = new Set(
-    read.alarms.filter((a) => a.line === line).flatMap((a) => (a.about.fact ? [a.about.fact] : [])),
-  );
-  const all: Span[] = [
-    ...read.amounts.flatMap((a, i) =>
-      a.place.line === line
-        ? [
-            {
-              ...a.place,
-              kind: doubtful.has(i)
-                ? ('doubtful' as const)
-                : a.id === null
-                  ? ('open' as const)
-                  : ('understood' as const),
-            },
-          ]
-        : [],
-    ),
-    ...read.facts.flatMap((f) =>
-      f.place.line === line
-        ? [{ ...f.place, kind: facts.has(f.kind) ? ('doubtful' as const) : ('understood' as const) }]
-        : [],
-    ),
-  ].sort((a, b) => a.from - b.from);
-  return all.filter((s, i) => !all.slice(0, i).some((t) => t.to > s.from));
+  for (const f of read.facts)
+    put(f.place.line, { ...f.place, kind: facts.has(`${f.place.line} ${f.kind}`) ? 'doubtful' : 'understood' });
+  for (const [line, all] of byLine) {
+    const sorted = all.sort((a, b) => a.from - b.from);
+    byLine.set(
+      line,
+      sorted.filter((s, i) => !sorted.slice(0, i).some((t) => t.to > s.from)),
+    );
+  }
+  return byLine;
 }
 
 function marked(text: string, spans: readonly Span[]): ReactNode[] {

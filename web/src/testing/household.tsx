@@ -66,6 +66,7 @@ export class FakeServer {
       if (what === 'larder') return json(this.larder);
       if (what === 'log') return json(this.log);
     }
+    if (method === 'POST' && what === 'larder' && id === 'draws') return json(body);
     if (method === 'POST' && what === 'larder' && !more) {
       const thing = { ...(body as unknown as LarderThing), id: `l${this.larder.length}`, version: 1 };
       this.larder = [...this.larder, thing];

@@ -103,9 +103,6 @@ export function Today() {
             <Link to="/new" className="press quiet">
               Another day
             </Link>
-            <Link to="/recipe" className="press quiet">
-              From a written recipe
-            </Link>
           </div>
         </section>
         <section style={{ paddingTop: 4 }}>

@@ -1,10 +1,12 @@
 import { ratioNames, trueRatios, type TrueRatios } from '@crustallum/core/dough/formula';
 import { styleNames, styles } from '@crustallum/core/dough/styles';
-import { startOf, partsOf, styleOf } from '@crustallum/core/plan/doughFormula';
-import type { DoughInput } from '@crustallum/core/plan/inputs';
+import { ingredientOf, nameOf } from '@crustallum/core/ingredients/table';
+import { foldsOf, partsOf, startOf, styleOf } from '@crustallum/core/plan/doughFormula';
+import type { DoughInput, FoldsInput } from '@crustallum/core/plan/inputs';
 import type { ItemPlan } from '@crustallum/core/plan/itemPlan';
 import { useEffect, useState } from 'react';
 import { useItem } from '../../app/useItem';
+import { useLogQuery, type LogEntry } from '../../store/api';
 import { useAppSelector } from '../../store/store';
 import { Choice } from '../../ui/Choice';
 import { aside } from '../../workers/planner';
@@ -16,7 +18,10 @@ import { useCost } from './useCost';
 interface Side {
   name: string;
   what: string;
-  dough: DoughInput;
+  /** Null for what is only known as it was weighed. */
+  dough: DoughInput | null;
+  fat: string;
+  folds: FoldsInput | null;
   ratios: TrueRatios;
   plan: ItemPlan | null;
 }
@@ -28,6 +33,8 @@ export function Compare() {
   const items = useAppSelector((s) => s.desk.items);
   const plans = useAppSelector((s) => s.desk.plan?.items);
   const pastry = item?.document.dough.pastry;
+  const { data: log = [] } = useLogQuery();
+  const weighed = log.filter((e) => formulaOf(e).length > 0);
   const others = items.filter((i) => i.id !== item?.id && i.document.dough.pastry !== 'filo');
   const names = styleNames.filter((n) => styles[n].pastry === pastry && n !== (item && styleOf(item.document.dough)));
   const [beside, setBeside] = useState<string>(names[0] ?? '');
@@ -39,32 +46,51 @@ export function Compare() {
     if (!document || !kitchen || !style) return;
     let current = true;
     void aside()
-      .compute('plan.item', { item: { ...document, dough: { ...document.dough, ...startOf(style) } }, kitchen })
+      .compute('plan.item', {
+        item: {
+          ...document,
+          dough: { ...document.dough, ...startOf(style) },
+          folds: { ...document.folds, ...foldsOf(style) },
+        },
+        kitchen,
+      })
       .then((answer) => current && answer.ok && setMade(answer.value as ItemPlan));
     return () => {
       current = false;
     };
   }, [document, kitchen, style]);
   if (!item || !plan || !document) return null;
-  const side = (name: string, what: string, dough: DoughInput, p: ItemPlan | null): Side => ({
+  const side = (name: string, what: string, dough: DoughInput, folds: FoldsInput, p: ItemPlan | null): Side => ({
     name,
     what,
     dough,
+    fat: dough.fat,
+    folds,
     ratios: trueRatios(partsOf(dough)),
     plan: p,
   });
-  const mine = side(item.document.title, styleFor[styleOf(document.dough)], document.dough, plan);
+  const entry = weighed.find((e) => `log ${e.id}` === beside);
+  const mine = side(item.document.title, styleFor[styleOf(document.dough)], document.dough, document.folds, plan);
   const other = others.find((i) => i.id === beside);
   const second = style
-    ? side(styleWords[style] ?? style, styleFor[style], { ...document.dough, ...startOf(style) }, made)
+    ? side(
+        styleWords[style] ?? style,
+        styleFor[style],
+        { ...document.dough, ...startOf(style) },
+        { ...document.folds, ...foldsOf(style) },
+        made,
+      )
     : other
       ? side(
           other.document.title,
           styleFor[styleOf(other.document.dough)],
           other.document.dough,
+          other.document.folds,
           plans?.[items.indexOf(other)] ?? null,
         )
-      : null;
+      : entry
+        ? asWeighed(entry)
+        : null;
   return (
     <div style={{ maxWidth: 660 }}>
       <div style={{ maxWidth: 320 }}>
@@ -74,6 +100,7 @@ export function Compare() {
           options={[
             ...names.map((n) => [n, styleWords[n] ?? n] as const),
             ...others.map((i) => [i.id, i.document.title] as const),
+            ...weighed.map((e) => [`log ${e.id}`, `${e.title}, ${e.date}`] as const),
           ]}
           onChange={setBeside}
         />
@@ -81,6 +108,27 @@ export function Compare() {
       {second && <Two one={mine} other={second} />}
     </div>
   );
+}
+
+interface MadePart {
+  id: string;
+  madeG: number;
+}
+const formulaOf = (entry: LogEntry): MadePart[] => (entry.snapshot['formula'] as MadePart[] | undefined) ?? [];
+
+/** An earlier time, as it was really weighed: its ratios are known, its plan is not worked out again. */
+function asWeighed(entry: LogEntry): Side {
+  const parts = formulaOf(entry).map((f) => ({ id: f.id, grams: f.madeG }));
+  const fat = parts.find((p) => ingredientOf(p.id)?.group === 'fat')?.id ?? '';
+  return {
+    name: `${entry.title}, ${entry.date}`,
+    what: entry.answers.note || `as it was weighed; ${entry.answers.texture} in the mouth`,
+    dough: null,
+    fat,
+    folds: null,
+    ratios: trueRatios(parts),
+    plan: null,
+  };
 }
 
 function Two({ one, other }: { one: Side; other: Side }) {
@@ -95,13 +143,26 @@ function Two({ one, other }: { one: Side; other: Side }) {
     const { value, unit } = shown(f);
     return `${value} ${unit}`.trim();
   };
+  const crumb = (s: Side) =>
+    !s.folds || !s.dough
+      ? '–'
+      : s.dough.pastry === 'roughPuff'
+        ? `${s.folds.turns} turns`
+        : `${plain(s.folds.coatedPct, 0)} % fine, the rest ${plain(s.folds.crumbMm, 0)} mm`;
+  // of a hundred each, by how much flour is coated and how much fat stays in pieces: estimates
+  const index = (s: Side) =>
+    s.plan?.third.kind === 'crumb' && s.folds
+      ? `${plain(100 * s.plan.third.coverage, 0)}, ${plain(100 - s.folds.coatedPct, 0)} of 100`
+      : '–';
   const rows: [string, (s: Side) => string][] = [
-    ['Fat is', (s) => fatWords[s.dough.fat] ?? s.dough.fat],
+    ['Fat is', (s) => fatWords[s.fat] ?? (nameOf(s.fat).toLowerCase() || '–')],
     ...ratioNames.map((r): [string, (s: Side) => string] => [
       `${ratioWords[r]} to flour`,
       (s) => `${plain(s.ratios.toFlour[r], s.ratios.toFlour[r] < 10 ? 1 : 0)} %`,
     ]),
     ['Works', band],
+    ['Crumb', crumb],
+    ['Tender, flaky', index],
     ['First chill', chill],
     ['In all', (s) => (s.plan ? `${plain(s.plan.dough.masses.totalG, 0)} g` : '–')],
     ['Costs', (s) => (s.plan?.dough.facts ? cost.written(s.plan.dough.facts.parts) : '–')],

@@ -159,4 +159,37 @@ describe('two doughs side by side', () => {
     );
     expect(within(table).getByText(/visible pieces leave gaps/)).toBeTruthy();
   });
+  it('one of which may be an earlier time, as it was really weighed', async () => {
+    const server = new FakeServer();
+    server.plan(['handPies', 'shortcrust']);
+    const part = (id: string, madeG: number) => ({ id, plannedG: madeG, madeG });
+    server.log = [
+      {
+        id: 'e1',
+        version: 1,
+        bakeId: null,
+        runId: null,
+        date: '2026-11-21',
+        title: 'Trial',
+        answers: {
+          colour: 'golden',
+          base: 'gold',
+          leaks: 0,
+          shrink: 'none',
+          texture: 'crisp',
+          stoodMm: 8,
+          note: 'Drier.',
+        },
+        snapshot: { formula: [part('flour', 200), part('lard', 100), part('water', 50)] },
+      },
+    ];
+    open('/bakes/bake1/bake1item1/dough');
+    await heading('Dough');
+    show('beside');
+    await screen.findByRole('table');
+    await choose('Beside it', 'Trial, 2026-11-21');
+    const table = await screen.findByRole('table', { name: /Trial/ });
+    expect(within(table).getByRole('row', { name: /^Fat to flour/ }).textContent).toContain('50 %');
+    expect(within(table).getByText('Drier.')).toBeTruthy();
+  });
 });

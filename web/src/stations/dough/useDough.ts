@@ -1,8 +1,8 @@
 import { piecesFor, type Appetite } from '@crustallum/core/dough/ask';
 import { swapFat, swapFlour, swapLiquid } from '@crustallum/core/dough/swaps';
-import { styles, type Style, type StyleName } from '@crustallum/core/dough/styles';
+import type { StyleName } from '@crustallum/core/dough/styles';
 import type { FormulaPart } from '@crustallum/core/dough/formula';
-import { partsOf, startOf } from '@crustallum/core/plan/doughFormula';
+import { foldsOf, partsOf, startOf } from '@crustallum/core/plan/doughFormula';
 import type { DoughInput } from '@crustallum/core/plan/inputs';
 import { useItem } from '../../app/useItem';
 import { useAppSelector } from '../../store/store';
@@ -22,14 +22,8 @@ export function useDough() {
     dough,
     product: item?.document.product ?? 'handPies',
     take,
-    style: (name: StyleName): void => {
-      const s: Style = styles[name];
-      take(startOf(name), {
-        ...(s.coatedPct === undefined ? {} : { 'folds.coatedPct': s.coatedPct }),
-        ...(s.crumbMm === undefined ? {} : { 'folds.crumbMm': s.crumbMm }),
-        ...(s.turns === undefined ? {} : { 'folds.turns': s.turns }),
-      });
-    },
+    style: (name: StyleName): void =>
+      take(startOf(name), Object.fromEntries(Object.entries(foldsOf(name)).map(([k, v]) => [`folds.${k}`, v]))),
     fat: (to: DoughInput['fat']): void => {
       if (!dough || to === dough.fat) return;
       const { parts } = swapFat(partsOf(dough), dough.fat, to);
