@@ -1,0 +1,43 @@
+import { fireEvent, render, screen } from '@testing-library/react';
+import type { MealInput, Product } from '@crustallum/core/plan/inputs';
+import { BriefWords } from './BriefWords';
+
+const meal = (words: string): MealInput => ({
+  title: 'Supper',
+  serveAt: '2036-12-12T18:30',
+  mouthCount: 8,
+  mouths: [],
+  words,
+});
+function words(text: string, products: readonly Product[] = []) {
+  const [onMeal, onProduct] = [jest.fn(), jest.fn()];
+  const shown = render(<BriefWords meal={meal(text)} products={products} onMeal={onMeal} onProduct={onProduct} />);
+  return { onMeal, onProduct, shown };
+}
+
+describe('the words of the brief', () => {
+  it('are underlined where they were understood and dotted where they stay open', () => {
+    const { shown } = words('Pasties for six. Not too late.', ['handPies']);
+    expect([...shown.container.querySelectorAll('.understood')].map((e) => e.textContent)).toEqual([
+      'Pasties',
+      'for six',
+    ]);
+    expect([...shown.container.querySelectorAll('.open')].map((e) => e.textContent)).toEqual(['Not too late']);
+  });
+  it('offer what they ask for and is not so yet; nothing is done unpressed', () => {
+    const { onMeal, onProduct } = words('Pasties for six');
+    expect(onMeal).not.toHaveBeenCalled();
+    fireEvent.click(screen.getByRole('button', { name: 'Put in hand pies' }));
+    expect(onProduct).toHaveBeenCalledWith('handPies');
+    fireEvent.click(screen.getByRole('button', { name: '6 mouths' }));
+    expect(onMeal).toHaveBeenCalledWith({ mouthCount: 6 });
+  });
+  it('move the hour, not the day', () => {
+    const { onMeal } = words('On the table at half past seven');
+    fireEvent.click(screen.getByRole('button', { name: 'On the table at 19:30' }));
+    expect(onMeal).toHaveBeenCalledWith({ serveAt: '2036-12-12T19:30' });
+  });
+  it('that are none leave no trace', () => {
+    expect(words('  ').shown.container.textContent).toBe('');
+  });
+});
