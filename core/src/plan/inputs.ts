@@ -241,7 +241,7 @@ export class KitchenInput {
   /** Size class of the eggs in the house. */
   @Optional() @OneOf(eggSizes) eggSize?: EggSize;
   /** Flour the mixing machine or bowl takes at once. */
-  @Optional() @NumberIn(20, 5000, 'g') flourLimitG?: number;
+  @Optional() @NumberIn(20, 5000, 'g') flourLimitG?: number | null;
   /** Learnt: what flours took when liquid was poured by feel. */
   @Optional() @NestedList(() => FlourFactorInput) @ArrayMaxSize(60) flourFactors?: FlourFactorInput[];
   /** Learnt: how much longer this cook takes than our bench minutes. */

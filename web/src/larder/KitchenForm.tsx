@@ -41,7 +41,8 @@ export default function KitchenForm() {
     mode: 'onChange',
   });
   useEffect(() => {
-    if (data) reset({ eggSize: 'M', ...data.document });
+    // what may be left empty stands as null, so that an untouched form is not taken for a changed one
+    if (data) reset({ eggSize: 'M', flourLimitG: null, ...data.document });
   }, [data, reset]);
   if (!data) return <p className="working">Reading the kitchen</p>;
   const stale = (error as { status?: unknown } | undefined)?.status === 409;
@@ -68,12 +69,12 @@ export default function KitchenForm() {
                 aria-invalid={wrong !== undefined}
                 aria-describedby={wrong ? `${name}-wrong` : undefined}
                 {...register(name, {
-                  setValueAs: (v: string | number | undefined) =>
-                    typeof v === 'number' || v === undefined
+                  setValueAs: (v: string | number | null | undefined) =>
+                    typeof v === 'number' || v === undefined || v === null
                       ? v
                       : v.trim() === ''
                         ? optional.has(name)
-                          ? undefined
+                          ? null
                           : NaN
                         : Number(v.replace(',', '.')),
                 })}
