@@ -5,15 +5,7 @@ import * as inputs from './inputs';
 import { planItem } from './itemPlan';
 import { plainKitchen, starterItem } from './starters';
 
-const groups = {
-  brief: inputs.BriefInput,
-  dough: inputs.DoughInput,
-  folds: inputs.FoldsInput,
-  filling: inputs.FillingInput,
-  cut: inputs.CutInput,
-  seal: inputs.SealInput,
-  oven: inputs.ItemOvenInput,
-} as const;
+const groups = inputs.stationInputs;
 type Group = keyof typeof groups;
 
 /** Every number an item has, with its rule. */

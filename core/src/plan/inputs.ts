@@ -268,3 +268,14 @@ export class UndoneInput {
   @IsString() @MaxLength(60) from!: string;
   @IsString() @MaxLength(60) to!: string;
 }
+
+/** Input class of every station of an item that has inputs of its own: where its number rules are stated. */
+export const stationInputs = {
+  brief: BriefInput,
+  dough: DoughInput,
+  folds: FoldsInput,
+  filling: FillingInput,
+  cut: CutInput,
+  seal: SealInput,
+  oven: ItemOvenInput,
+} as const;

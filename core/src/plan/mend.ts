@@ -20,15 +20,7 @@ export interface Mend {
   to: number | string;
 }
 
-const groups = {
-  brief: inputs.BriefInput,
-  dough: inputs.DoughInput,
-  folds: inputs.FoldsInput,
-  filling: inputs.FillingInput,
-  cut: inputs.CutInput,
-  seal: inputs.SealInput,
-  oven: inputs.ItemOvenInput,
-} as const;
+const groups = inputs.stationInputs;
 type Group = keyof typeof groups;
 
 /** Words to try for inputs that are no numbers. */

@@ -137,6 +137,7 @@ function Running({
   const weighing = useMemo(() => weighingOf(events, step?.itemIndex ?? -1), [events, step?.itemIndex]);
   const scaled =
     (atScale || atBowl) && step && item?.parts ? { item, itemIndex: step.itemIndex, now: weighing, say } : null;
+  const tools = scaled && (atScale ? <WeighOut {...scaled} /> : <FeelTests {...scaled} />);
   useDraws(run, state, events);
   const warmth = warmthNow(run, state, now);
   const { cure, ask } = useCure(run, step?.itemIndex, warmth);
@@ -200,12 +201,13 @@ function Running({
             <strong>Take care.</strong> {words.caution}
           </p>
         )}
-        {scaled && (atScale ? <WeighOut {...scaled} /> : <FeelTests {...scaled} />)}
+        {!phone && tools}
         {step && !done && !phone && state.timers.length <= mostTimersBesideDrawing && <StepDrawing step={step} />}
         <Timers state={state} run={run} now={now} onStop={(stepIndex) => void say('timerStop', { stepIndex })} />
       </section>
-      <section className="bench-running">
+      <section className={`bench-running ${scaled ? 'scaled' : ''}`}>
         {scaled && (atScale ? <ScaleReading {...scaled} /> : <Poured {...scaled} />)}
+        {phone && tools}
         {step && !done && !scaled && (
           <>
             <div className="bench-label">{benchStep ? 'running' : 'planned'}</div>

@@ -11,7 +11,6 @@ import { Press } from '../ui/Press';
 import { rangeWords } from '../wording/problems';
 import { benchWords } from '../wording/words';
 
-const eggWords = { S: 'small', M: 'medium', L: 'large', XL: 'very large' } as const;
 const rules = numberRules(KitchenInput);
 const numbers = [
   ['roomC', 'Kitchen'],
@@ -28,6 +27,13 @@ const numbers = [
   ['ovenW', 'Oven heats with'],
   ['pace', 'Your pace against ours'],
   ['flourLimitG', 'Flour your machine or bowl takes'],
+] as const;
+const eggWords = { S: 'small', M: 'medium', L: 'large', XL: 'very large' } as const;
+const fridgeWords = { fridge: 'still air', fridgeFan: 'with a fan' } as const;
+const picks = [
+  ['bench', 'Bench is of', Object.keys(benches).map((b) => [b, benchWords[b] ?? b] as const)],
+  ['eggSize', 'Its eggs', eggSizes.map((k) => [k, eggWords[k]] as const)],
+  ['fridgeKind', 'Its fridge', fridgeKinds.map((k) => [k, fridgeWords[k]] as const)],
 ] as const;
 /** May be left empty. */
 const optional = new Set<string>(['flourLimitG']);
@@ -87,42 +93,20 @@ export default function KitchenForm() {
             </div>
           );
         })}
-        <div className="py-1">
-          <label htmlFor="bench" className="quiet-ink" style={{ fontSize: 16 }}>
-            Bench is of
-          </label>
-          <select id="bench" className="text-field" {...register('bench')}>
-            {Object.keys(benches).map((b) => (
-              <option key={b} value={b}>
-                {benchWords[b] ?? b}
-              </option>
-            ))}
-          </select>
-        </div>
-        <div className="py-1">
-          <label htmlFor="eggSize" className="quiet-ink" style={{ fontSize: 16 }}>
-            Its eggs
-          </label>
-          <select id="eggSize" className="text-field" {...register('eggSize')}>
-            {eggSizes.map((k) => (
-              <option key={k} value={k}>
-                {eggWords[k]}
-              </option>
-            ))}
-          </select>
-        </div>
-        <div className="py-1">
-          <label htmlFor="fridgeKind" className="quiet-ink" style={{ fontSize: 16 }}>
-            Its fridge
-          </label>
-          <select id="fridgeKind" className="text-field" {...register('fridgeKind')}>
-            {fridgeKinds.map((k) => (
-              <option key={k} value={k}>
-                {k === 'fridge' ? 'still air' : 'with a fan'}
-              </option>
-            ))}
-          </select>
-        </div>
+        {picks.map(([name, label, options]) => (
+          <div key={name} className="py-1">
+            <label htmlFor={name} className="quiet-ink" style={{ fontSize: 16 }}>
+              {label}
+            </label>
+            <select id={name} className="text-field" {...register(name)}>
+              {options.map(([value, word]) => (
+                <option key={value} value={value}>
+                  {word}
+                </option>
+              ))}
+            </select>
+          </div>
+        ))}
       </div>
       {error && (
         <p className="problem">

@@ -12,13 +12,7 @@ import { numberRules, type NumberRule } from '@crustallum/core/quantities/rules'
 export type PlanChange = Omit<BakePlanResult, 'items'> & { items: (ItemPlan | null)[] };
 
 const groups = {
-  brief: inputs.BriefInput,
-  dough: inputs.DoughInput,
-  folds: inputs.FoldsInput,
-  filling: inputs.FillingInput,
-  cut: inputs.CutInput,
-  seal: inputs.SealInput,
-  oven: inputs.ItemOvenInput,
+  ...inputs.stationInputs,
   clock: inputs.ItemClockInput,
   meal: inputs.MealInput,
   kitchen: inputs.KitchenInput,
