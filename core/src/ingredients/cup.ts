@@ -1,11 +1,6 @@
 import { RefusedInput, within } from '../quantities/refusal';
 import { baseOf, type MeasureSystem } from '../quantities/amounts/units';
 
-/** A cook's own cup of one ingredient, from a few weighed ones. */
-export interface OwnCup {
-  weighedG: readonly number[];
-}
-
 export interface CupMass {
   meanG: number;
   /** Half the spread to expect of one cup: two standard deviations of what was weighed, or ours for a cup nobody weighed. */

@@ -48,6 +48,24 @@ describe('an item from a recipe', () => {
     ]);
     expect(named.item.filling.ingredients.map((i) => i.name)).toEqual(['Chard']);
   });
+  it('of two amounts of one thing takes the one the cook chooses', () => {
+    const text = corpus.find((e) => e.text.startsWith('Onion pie'))?.text ?? '';
+    const alarm = made(text).read.alarms.find((a) => a.code === 'twoAmounts');
+    const fat = (value: number) => made(text, [{ ...alarm?.about, value }]).item.dough.fatToFlourPct;
+    expect(alarm?.options.map((o) => o.value)).toEqual([100, 120]);
+    expect(fat(100)).toBe(50);
+    expect(fat(120)).toBe(60);
+  });
+  it('is moved by every way out of every doubt that has one', () => {
+    for (const { text } of corpus) {
+      const before = made(text);
+      for (const alarm of before.read.alarms) {
+        if (alarm.about.amount === undefined && alarm.about.fact === undefined) continue;
+        const items = alarm.options.map((o) => JSON.stringify(made(text, [{ ...alarm.about, value: o.value }]).item));
+        expect([alarm.code, new Set(items).size > 1]).toEqual([alarm.code, true]);
+      }
+    }
+  });
   it('uses two flours, salted butter and what else is in the dough', () => {
     const { item } = made('Pastry\n150 g wholemeal flour\n150 g plain flour\n180 g salted butter\n1 egg\n40 g water');
     expect(item.dough.secondFlourPct).toBe(50);

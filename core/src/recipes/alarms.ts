@@ -16,7 +16,7 @@ export interface Alarm {
   code: string;
   line: number;
   values: Record<string, number | string>;
-  /** Which amount (by index) or fact (by kind) it is about. */
+  /** Which amount (by index) or fact (by kind) a way out would set; neither where it is for the cook alone to see to. */
   about: { amount?: number; fact?: FactKind };
   options: AlarmOption[];
 }
@@ -129,7 +129,8 @@ function twice(u: Understood): Alarm[] {
       code: 'twoAmounts',
       line: b.place.line,
       values: { name: b.name, one: a.grams, other: b.grams },
-      about: { amount: i },
+      // the dough takes what is said first: that is what the choice sets
+      about: { amount: before },
       options: [
         { value: a.grams, code: 'firstAmount' },
         { value: b.grams, code: 'secondAmount' },
@@ -152,7 +153,7 @@ function sizes(u: Understood): Alarm[] {
         code: 'portionsDoNotFit',
         line: portion.place.line,
         values: { count: makes.low, each: portion.low, asked, dough },
-        about: { fact: 'portionG' },
+        about: {},
         options: [{ value: Math.floor(dough / makes.low), code: 'smallerPortions' }, asWritten],
       });
   }
@@ -173,7 +174,7 @@ function sizes(u: Understood): Alarm[] {
       code: 'lidSmall',
       line: lid.place.line,
       values: { lid: lid.low, tin: tin.low },
-      about: { fact: 'lidMm' },
+      about: {},
       options: [{ value: tin.low + 20, code: 'widerLid' }, asWritten],
     });
   return out;
@@ -273,7 +274,7 @@ function raw(u: Understood): Alarm[] {
       code: 'coreMissing',
       line: meat.place.line,
       values: { name: meat.name },
-      about: { fact: 'coreC' },
+      about: {},
       options: [{ value: 75, code: 'core75' }, asWritten],
     },
   ];

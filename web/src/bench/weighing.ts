@@ -16,7 +16,7 @@ export interface Weighing {
   feel: string | null;
 }
 
-export const nothingWeighed: Weighing = { weighed: [], factor: 1, topUpsG: [], feel: null };
+const nothingWeighed: Weighing = { weighed: [], factor: 1, topUpsG: [], feel: null };
 
 /** Plays the weighing of one item; an undo takes back the last. */
 export function weighingOf(events: readonly BenchEvent[], itemIndex: number): Weighing {

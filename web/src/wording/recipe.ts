@@ -124,11 +124,3 @@ const optionWords: Record<string, (v: number | null) => string> = {
   core75: () => '75° in the middle',
 };
 export const optionWritten = (code: string, value: number | null): string => (optionWords[code] ?? (() => code))(value);
-
-export const sectionWords: Record<string, string> = {
-  dough: 'dough',
-  filling: 'filling',
-  wash: 'wash',
-  method: 'steps',
-  unknown: 'unsaid',
-};
