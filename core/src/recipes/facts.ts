@@ -61,7 +61,7 @@ const finders: readonly Finder[] = [
   {
     kind: 'makes',
     pattern: of(
-      `\\b(?:makes|yields?|cut (?:out )?|gives)\\s+(?:about\\s+)?${range}\\s*(?=pies|past|hand|turnover|parcel|piece|round|circle|disc|individual|small|large|$|[.,;)])`,
+      `\\b(?:makes|yields?|cut(?: out)?|gives)\\s+(?:about\\s+)?${range}\\s*(?=pies|past|hand|turnover|parcel|piece|round|circle|disc|individual|small|large|$|[.,;)])`,
     ),
   },
   {
@@ -114,7 +114,7 @@ const verbs: readonly (readonly [RegExp, FactKind])[] = [
   [/\b(bake|baked|baking|oven)\b/i, 'bakeMin'],
   [/\b(chill|rest|refrigerat|fridge|relax|freez)/i, 'restMin'],
   [/\bcool/i, 'coolMin'],
-  [/\bpreheat|heat the oven/i, 'preheat'],
+  [/\bpreheat(?:ed)?(?: the| your)? oven|\bheat (?:up )?(?:the|your) oven/i, 'preheat'],
   [/\b(simmer|boil|fry|soften|braise|stew|poach|cook|roast|sweat|brown)/i, 'cookMin'],
 ];
 
@@ -215,10 +215,12 @@ function timesIn(text: string, line: number, context: string): Fact[] {
 /** The verb a time belongs to: the last before it, else the first behind. */
 function nearest(clause: string, last: boolean): FactKind | null {
   let best: { at: number; kind: FactKind } | null = null;
+  // of verbs that begin together the longer one counts: `preheat the oven` is not `oven`
   for (const [pattern, kind] of verbs) {
     const all = [...clause.matchAll(new RegExp(pattern.source, 'gi'))];
     const hit = last ? all.at(-1) : all[0];
-    if (hit && (!best || (last ? hit.index > best.at : hit.index < best.at))) best = { at: hit.index, kind };
+    const at = hit && hit.index + (last ? hit[0].length : 0);
+    if (at !== undefined && (!best || (last ? at >= best.at : at < best.at))) best = { at, kind };
   }
   return best?.kind ?? null;
 }
