@@ -75,6 +75,7 @@ export function amountsIn(text: string, line: number, system: MeasureSystem | nu
     if (counted && name && gramsOfOne(name.ingredient.id) === null && !listed) continue;
     const known = name?.ingredient ?? null;
     const bare = (text.slice(restAt).split(/[,;(.]/)[0] ?? '').trim();
+    if (!known && bare === '') continue;
     const nameEnd = known
       ? Math.max(
           restAt,

@@ -3,7 +3,7 @@ import { ingredientOf } from '../ingredients/table';
 import type { MeasureSystem } from '../quantities/amounts/units';
 import { amountsIn, systemOf, type Place, type RecipeAmount } from './amounts';
 import { alarmsOf, type Alarm } from './alarms';
-import { factsIn, type Fact, type FactKind } from './facts';
+import { factKinds, factsIn, type Fact, type FactKind } from './facts';
 import { sourceLines, type Format, type Section } from './lines';
 import { headingOf, inDough, inlineHeading, onlyFilling, sectionsWithoutHeadings } from './sections';
 import type { Group } from '../ingredients/ingredient';
@@ -85,7 +85,7 @@ export function readRecipe(text: string, system: MeasureSystem | null = null): R
     const found = amountsIn(line.text, n, told?.system ?? null, listed);
     const above = source[n - 1]?.text ?? '';
     const here = factsIn(line.text, n, /[.!?:]\s*$/.test(above) ? '' : above);
-    // what is counted as pieces, people or sizes is no ingredient
+    // what is counted as pieces, people, sizes, heats or minutes is no ingredient: `75 C` is not 75 cups
     amounts.push(...found.filter((a) => !here.some((f) => counted.has(f.kind) && overlap(a.place, f.place))));
     facts.push(...here);
     const kind =
@@ -129,16 +129,7 @@ export function readRecipe(text: string, system: MeasureSystem | null = null): R
   };
 }
 
-const counted = new Set<FactKind>([
-  'serves',
-  'makes',
-  'portionG',
-  'turns',
-  'tinMm',
-  'cutterMm',
-  'lidMm',
-  'thicknessMm',
-]);
+const counted = new Set<FactKind>(factKinds.filter((k) => k !== 'crumbMm' && k !== 'preheat'));
 const overlap = (a: Place, b: Place): boolean => a.from < b.to && b.from < a.to;
 
 const isTitle = (text: string): boolean =>

@@ -60,6 +60,10 @@ describe('what is read', () => {
     expect(read.open).toHaveLength(1);
     expect(read.amounts.find((a) => a.id === null)?.name).toContain('zorbleweed');
   });
+  it('takes no heat for cups, no minutes and no sizes for things', () => {
+    for (const line of ['Bake at 190 C for 45 minutes, core 75 C.', '3 mm thick', '25 min at 200 C', 'in a 23 cm tin'])
+      expect([line, readRecipe(`Pie\n200 g flour\n${line}`).amounts.map((a) => a.id)]).toEqual([line, ['flour']]);
+  });
   it('names whose cups they are, and by what it knows', () => {
     expect(readRecipe('2 cups all-purpose flour').system).toEqual({ system: 'us', because: 'all-purpose' });
     expect(readRecipe('2 cups flour').system).toBeNull();
