@@ -1,4 +1,5 @@
 import { thinnestRolledM } from './rolling';
+import { LabelInput } from '../ingredients/inputs';
 import { ArrayNotEmpty, IsBoolean, IsString } from 'class-validator';
 import { Nested, NestedList, NumberIn, OneOf, Optional } from '../quantities/rules';
 import {
@@ -22,6 +23,7 @@ import type { ShapeKind } from './grid';
 export class MassItemInput {
   @IsString() name!: string;
   @NumberIn(0, 1000, 'kg') mass!: number;
+  @Optional() @Nested(() => LabelInput) label?: LabelInput;
 }
 
 export class MaterialInput {
@@ -247,6 +249,7 @@ export class MixAdditionInput {
   @IsString() name!: string;
   @NumberIn(0, 100, 'kg') mass!: number;
   @Optional() @NumberIn(-30, 100, '°C') startC?: number;
+  @Optional() @Nested(() => LabelInput) label?: LabelInput;
 }
 
 export class MixStageInput {

@@ -1,4 +1,5 @@
 import type { Group } from '../ingredients/ingredient';
+import { labelled, type Label } from '../ingredients/label';
 import { ingredientOf } from '../ingredients/table';
 import { RefusedInput, rowOf, within } from '../quantities/refusal';
 import { sensibleEnthalpy } from './components';
@@ -28,6 +29,7 @@ export interface MixAddition {
   mass: number;
   /** Left out for LIQUID only. */
   startC?: number;
+  label?: Label;
 }
 
 export interface MixStage {
@@ -77,7 +79,7 @@ class Bowl {
       this.contents[i] = (this.contents[i] as number) + multiple * (table[i] as number);
   }
 
-  add({ name, mass, startC: given }: MixAddition, field: string): void {
+  add({ name, mass, startC: given, label }: MixAddition, field: string): void {
     within(mass, 0, 100, `${field}.mass`);
     const startC = within(given, -30, 100, `${field}.startC`);
     this.mass += mass;
@@ -94,12 +96,12 @@ class Bowl {
       if (name === 'ice') this.iceAdded += mass;
       this.heat += mass * (name === 'ice' ? iceEnthalpy(startC) : sensibleEnthalpy('water', startC));
     } else {
-      const { enthalpy } = material({ items: [{ name, mass: 1 }] }, field);
+      const { enthalpy } = material({ items: [{ name, mass: 1, ...(label ? { label } : {}) }] }, field);
       this.contain(enthalpy, mass);
       this.heat += mass * lookup(enthalpy, startC);
       const ingredient = ingredientOf(name);
       if (ingredient && starchBearers.has(ingredient.group)) this.flour += mass;
-      if (ingredient && waterBearers.has(ingredient.group)) this.freeWater += mass * ingredient.composition.water;
+      if (ingredient && waterBearers.has(ingredient.group)) this.freeWater += mass * labelled(ingredient.composition, label ?? {}).water;
     }
     const hydration = this.flour > 0 ? 15_000 * this.flour * Math.min(1, this.freeWater / (0.35 * this.flour)) : 0;
     this.heat += hydration - this.hydrationReleased;

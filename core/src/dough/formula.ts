@@ -1,15 +1,20 @@
 import type { IngredientComposition } from '../ingredients/composition';
 import type { Ingredient } from '../ingredients/ingredient';
 import { energyOf100, labelled, type Label } from '../ingredients/label';
-import { ingredientOf } from '../ingredients/table';
+import { ingredientOf, nameOf } from '../ingredients/table';
 import { RefusedInput, within } from '../quantities/refusal';
 
 /** One ingredient of a dough: its id in the table, grams, and what its packet says where that differs. */
 export interface FormulaPart {
   id: string;
   grams: number;
+  /** What the cook calls it, where that is not the table's name. */
+  name?: string;
   label?: Label;
 }
+
+/** What a part is called. */
+export const partName = (part: Pick<FormulaPart, 'id' | 'name'>): string => part.name ?? nameOf(part.id);
 
 export const ratioNames = ['fat', 'water', 'salt', 'sugar', 'egg', 'acid'] as const;
 export type RatioName = (typeof ratioNames)[number];
@@ -30,7 +35,7 @@ export interface TrueRatios {
   /** Water that this flour takes to a bread dough of one firmness, per cent of flour (estimate). */
   absorptionPct: number;
   /** Where fat and water come from, the most first. */
-  sources: Record<'fat' | 'water' | 'salt', { id: string; grams: number }[]>;
+  sources: Record<'fat' | 'water' | 'salt', { id: string; name?: string; grams: number }[]>;
   /** kJ of the whole dough (estimate). */
   energyKj: number;
 }
@@ -55,7 +60,7 @@ const partOf = (part: FormulaPart, field: string) => {
     });
   within(part.grams, 0, 100_000, `${field}.grams`);
   const composition = part.label ? labelled(ingredient.composition, part.label) : ingredient.composition;
-  return { ingredient, composition, grams: part.grams };
+  return { ingredient, composition, grams: part.grams, name: part.name };
 };
 
 /**
@@ -87,7 +92,7 @@ export function trueRatios(parts: readonly FormulaPart[], field = 'parts'): True
     flours.reduce((sum, p) => sum + p.grams * value(p), 0) / flourG;
   const source = (part: 'fat' | 'water' | 'salt') =>
     rest
-      .map((p) => ({ id: p.ingredient.id, grams: p.grams * p.composition[part] }))
+      .map((p) => ({ id: p.ingredient.id, ...(p.name ? { name: p.name } : {}), grams: p.grams * p.composition[part] }))
       .filter((s) => s.grams > 0.05)
       .sort((a, b) => b.grams - a.grams);
   return {

@@ -1,4 +1,5 @@
 import { RefusedInput, rowOf } from '../quantities/refusal';
+import { labelled, type Label } from './label';
 import { ingredients, type IngredientName } from './table';
 
 /** Mass fractions 0..1. `sugar` is part of `carb`, `salt` part of `ash`. */
@@ -32,6 +33,8 @@ export interface MassItem {
   name: string;
   /** kg */
   mass: number;
+  /** What its packet says, where that differs from the table. */
+  label?: Label;
 }
 
 export interface MixtureComposition {
@@ -52,7 +55,8 @@ export function mixtureComposition(items: readonly MassItem[], field = 'items'):
   const fatMass = new Map<string, number>();
   let mass = 0;
   items.forEach((item, index) => {
-    const entry = rowOf<IngredientComposition>(ingredientCompositions, item.name, `${field}.${index}.name`);
+    const row = rowOf<IngredientComposition>(ingredientCompositions, item.name, `${field}.${index}.name`);
+    const entry = item.label ? labelled(row, item.label) : row;
     if (!Number.isFinite(item.mass) || item.mass < 0) {
       throw new RefusedInput({
         field: `${field}.${index}.mass`,

@@ -1,24 +1,35 @@
 import { splitLoads, type Loads } from '../dough/loads';
-import { trueRatios, type FormulaPart, type TrueRatios } from '../dough/formula';
+import { partName, trueRatios, type FormulaPart, type TrueRatios } from '../dough/formula';
 import { leavings, styles, type Leaving, type Style, type StyleName } from '../dough/styles';
 import type { Allergen, Diet, Ingredient } from '../ingredients/ingredient';
-import { allergensOf, dietsOf } from '../ingredients/label';
-import { ingredientOf, nameOf } from '../ingredients/table';
+import { allergensOf, dietsOf, type Label } from '../ingredients/label';
+import { ingredientOf } from '../ingredients/table';
 import type { DoughInput, FoldsInput, KitchenInput } from './inputs';
+
+/** What the packet of the fat says, or nothing. */
+export const fatLabel = (dough: DoughInput): Label | undefined =>
+  dough.fatLabelPct === undefined && dough.fatSaltPct === undefined
+    ? undefined
+    : {
+        ...(dough.fatLabelPct === undefined ? {} : { fatPct: dough.fatLabelPct }),
+        ...(dough.fatSaltPct === undefined ? {} : { saltPct: dough.fatSaltPct }),
+      };
 
 /** The parts of a dough for 100 of flour, in the order they are weighed. */
 export function partsOf(dough: DoughInput): FormulaPart[] {
   const second = dough.secondFlour && dough.secondFlour !== dough.flour ? (dough.secondFlourPct ?? 0) : 0;
-  const label =
-    dough.fatLabelPct === undefined && dough.fatSaltPct === undefined
-      ? undefined
-      : { fatPct: dough.fatLabelPct, saltPct: dough.fatSaltPct };
+  const label = fatLabel(dough);
   return [
     { id: dough.flour ?? 'flour', grams: 100 - second },
     { id: dough.secondFlour ?? 'wholemeal', grams: second },
     { id: dough.fat, grams: dough.fatToFlourPct, ...(label ? { label } : {}) },
     { id: 'salt', grams: dough.saltToFlourPct },
-    ...(dough.others ?? []).map((o) => ({ id: o.ingredient, grams: o.toFlourPct })),
+    ...(dough.others ?? []).map(({ ingredient: id, toFlourPct: grams, name, label: says }) => ({
+      id,
+      grams,
+      ...(name ? { name } : {}),
+      ...(says ? { label: says } : {}),
+    })),
     { id: 'water', grams: dough.waterToFlourPct },
   ].filter((p) => p.grams > 0 || p.id === (dough.flour ?? 'flour'));
 }
@@ -34,6 +45,8 @@ export interface DoughFacts {
   /** What this kitchen's flour takes against the table: the mean of the last times, 1 where nobody poured by feel. */
   flourFactor: number;
   flourTimes: number;
+  /** Water to flour, per cent, if what was learnt is taken on; null where nothing was learnt or it is taken on already. */
+  learntWaterPct: number | null;
   /** Equal loads for the machine; one where it takes all at once. */
   loads: Loads;
   allergens: { allergen: Allergen; from: string[] }[];
@@ -55,20 +68,28 @@ export function doughFacts(dough: DoughInput, kitchen: KitchenInput, parts: Form
   const ratios = trueRatios(parts);
   const style = styleOf(dough);
   const list = parts.map((p) => ingredientOf(p.id) as Ingredient);
-  const items = parts.map((p) => ({ name: nameOf(p.id), grams: p.grams, flour: isFlour(p.id) }));
+  const items = parts.map((p) => ({ name: partName(p), grams: p.grams, flour: isFlour(p.id) }));
   const times = (kitchen.flourFactors ?? []).filter((f) => f.flour === (dough.flour ?? 'flour')).slice(-5);
+  const flourFactor = times.length ? times.reduce((sum, f) => sum + f.factor, 0) / times.length : 1;
   return {
     parts,
     ratios,
     style,
-    flourFactor: times.length ? times.reduce((sum, f) => sum + f.factor, 0) / times.length : 1,
+    flourFactor,
     flourTimes: times.length,
+    learntWaterPct: learntWater(dough, flourFactor, times.length),
     leavings: leavings(style, ratios.toFlour),
     firstLotPct: styles[style].firstLotPct,
     loads: splitLoads(items, kitchen.flourLimitG ?? 5000),
     allergens: allergensOf(list),
     diets: dietsOf(list),
   };
+}
+
+/** The planned water brought to what this flour takes; less than a per cent of difference is not worth a press. */
+function learntWater(dough: DoughInput, factor: number, times: number): number | null {
+  const pct = Math.round((10 * dough.waterToFlourPct * factor) / (dough.waterFactor ?? 1)) / 10;
+  return times === 0 || pct > 80 || Math.abs(pct - dough.waterToFlourPct) < 0.01 * dough.waterToFlourPct ? null : pct;
 }
 
 export const isFlour = (id: string): boolean => ['flour', 'starch'].includes(ingredientOf(id)?.group ?? '');
@@ -99,6 +120,7 @@ export function startOf(name: StyleName): Partial<DoughInput> {
     others: (start.others ?? []).map(([ingredient, toFlourPct]) => ({ ingredient, toFlourPct })),
     fatLabelPct: undefined,
     fatSaltPct: undefined,
+    waterFactor: undefined,
     method: method as DoughInput['method'],
     fatC,
   };

@@ -56,6 +56,29 @@ describe('what is weighed for a dough', () => {
     expect(ratio({ fatLabelPct: 70 })?.fat).toBeLessThan(ratio({})?.fat ?? 0);
     expect(ratio({ fatSaltPct: 2 })?.salt).toBeGreaterThan(ratio({})?.salt ?? 0);
   });
+  it('warms as its packet says: a fat with more water takes longer to chill and to soften', () => {
+    const heap = (fatLabelPct?: number) =>
+      plan({ fatLabelPct }).dough.heaps.find((h) => h.name === 'fat')?.heatCapacity ?? 0;
+    const [lean, rich] = [plan({ fatLabelPct: 60 }), plan({ fatLabelPct: 90 })];
+    expect(lean.line.segments).not.toEqual(rich.line.segments);
+    expect(heap(82)).toBeCloseTo(heap(), -1);
+  });
+  it('takes in a thing of the cook’s own by its packet, under its own name', () => {
+    const own = { ingredient: 'own', name: 'Malt syrup', toFlourPct: 10, label: { waterPct: 22, sugarPct: 60 } };
+    const facts = plan({ others: [own] }).dough.facts;
+    expect(facts?.parts.find((p) => p.name === 'Malt syrup')?.grams).toBeGreaterThan(0);
+    expect(facts?.ratios.toFlour.sugar).toBeCloseTo(6, 6);
+    expect(facts?.ratios.sources.water.some((s) => s.name === 'Malt syrup')).toBe(true);
+  });
+  it('offers the water a flour was learnt to take, once: what was taken on is not taken on again', () => {
+    const learnt = (dough: Partial<DoughInput>, ...factors: number[]) =>
+      plan(dough, { flourFactors: factors.map((factor) => ({ flour: 'flour', factor })) }).dough.facts?.learntWaterPct;
+    const { waterToFlourPct } = item().dough;
+    expect(learnt({})).toBeNull();
+    expect(learnt({}, 1.1, 1.1)).toBeCloseTo(1.1 * waterToFlourPct, 1);
+    expect(learnt({ waterToFlourPct: 1.1 * waterToFlourPct, waterFactor: 1.1 }, 1.1, 1.1)).toBeNull();
+    expect(learnt({}, 1.001)).toBeNull();
+  });
   it('is split into equal loads for a machine that takes less', () => {
     const facts = plan({ askBy: 'flour', askValue: 900 }, { flourLimitG: 400 }).dough.facts;
     expect(facts?.loads.loads).toBe(3);

@@ -7,7 +7,7 @@ import { askedMass } from '../dough/ask';
 import { scaled } from '../dough/formula';
 import { ingredientOf } from '../ingredients/table';
 import { truthOf, type DoughTruth } from './doughTruth';
-import { doughFacts, isFlour, partsOf, styleOf, type DoughFacts } from './doughFormula';
+import { doughFacts, isFlour, fatLabel, partsOf, styleOf, type DoughFacts } from './doughFormula';
 import { filoFat } from '../cold/filo';
 import type { CutPlan } from './cutStation';
 import { figure, type Figure, type Problem } from './figure';
@@ -94,7 +94,10 @@ function bowlDough(item: ItemInput, kitchen: KitchenInput, cut: CutPlan): DoughP
     name: o.ingredient,
     mass: grams(o.toFlourPct),
     startC: ingredientOf(o.ingredient)?.place === 'fridge' ? kitchen.fridgeC : kitchen.roomC,
+    ...(o.label ? { label: o.label } : {}),
   }));
+  const label = fatLabel(dough);
+  const fat = { name: dough.fat, ...(label ? { label } : {}) };
   const flours = facts.parts.filter((p) => p.grams > 0 && isFlour(p.id) && !others.some((o) => o.name === p.id));
   const surplusG = totalG * (1 - bowlLoss) - cut.doughMassG;
   const band = workBand(dough.pastry, dough.fat);
@@ -105,7 +108,7 @@ function bowlDough(item: ItemInput, kitchen: KitchenInput, cut: CutPlan): DoughP
     {
       add: [
         ...flours.map((f) => ({ name: f.id, mass: f.grams / 1000, startC: kitchen.roomC })),
-        { name: dough.fat, mass: fatG / 1000, startC: dough.fatC },
+        { ...fat, mass: fatG / 1000, startC: dough.fatC },
         { name: 'salt', mass: saltG / 1000, startC: kitchen.roomC },
         ...others.map((o) => ({ ...o, mass: o.mass / 1000 })),
       ],
@@ -131,18 +134,18 @@ function bowlDough(item: ItemInput, kitchen: KitchenInput, cut: CutPlan): DoughP
   const wet = [
     { name: 'water', mass: waterG },
     { name: 'salt', mass: saltG },
-    ...others.map(({ name, mass }) => ({ name, mass })),
+    ...others.map(({ startC: _, ...other }) => other),
   ];
   const withoutFat: MaterialSpec = { items: [...dry, ...wet] };
   const spec: MaterialSpec = laminated
     ? {
         kind: 'laminate',
         dough: withoutFat,
-        fat: { items: [{ name: dough.fat, mass: 1 }] },
+        fat: { items: [{ ...fat, mass: 1 }] },
         fatMassFraction: fatG / totalG,
       }
     : {
-        items: [...dry, { name: dough.fat, mass: fatG }, ...wet],
+        items: [...dry, { ...fat, mass: fatG }, ...wet],
       };
   const fatShare = dough.fatLabelPct === undefined ? ingredientCompositions[dough.fat].fat : dough.fatLabelPct / 100;
   const waterC = solved.waterC;

@@ -1,5 +1,5 @@
 import { styles } from '../dough/styles';
-import { nameOf } from '../ingredients/table';
+import { partName } from '../dough/formula';
 import type { DoughFacts } from './doughFormula';
 import { figure, type Figure } from './figure';
 
@@ -13,7 +13,7 @@ export function truthOf(
 ): DoughTruth {
   const { band } = styles[style];
   const most = (part: 'fat' | 'water' | 'salt') =>
-    ratios.sources[part].slice(0, 2).map((s) => nameOf(s.id).toLowerCase());
+    ratios.sources[part].slice(0, 2).map((s) => partName(s).toLowerCase());
   const ratio = (part: 'fat' | 'water' | 'salt'): Figure =>
     figure(
       ratios.toFlour[part],

@@ -9,6 +9,7 @@ import {
   MaxLength,
   ValidateIf,
 } from 'class-validator';
+import { LabelInput } from '../ingredients/inputs';
 import { flourIds, ingredientIds } from '../ingredients/table';
 import { benches, type BenchName } from '../cold/environments';
 import { asks, type Ask } from '../dough/ask';
@@ -57,6 +58,9 @@ export class BriefInput {
 /** What goes into a dough besides flour, fat, poured water and salt. */
 export class DoughOtherInput {
   @OneOf(ingredientIds) ingredient!: string;
+  /** What the cook calls it and what its packet says: for things of their own. */
+  @IsOptional() @IsString() @MaxLength(60) name?: string;
+  @Optional() @Nested(() => LabelInput) label?: LabelInput;
   @NumberIn(0, 120, '%') toFlourPct!: number;
 }
 
@@ -75,6 +79,8 @@ export class DoughInput {
   @Optional() @OneOf(asks) askBy?: Ask;
   @Optional() @NumberIn(0.05, 50_000, 'g') askValue?: number;
   @OneOf(fatNames) fat!: FatName;
+  /** What the water already was multiplied by for what this flour was learnt to take. */
+  @Optional() @NumberIn(0.3, 3, '') waterFactor?: number;
   @NumberIn(20, 110, '%') fatToFlourPct!: number;
   @NumberIn(0, 80, '%') waterToFlourPct!: number;
   @NumberIn(0, 5, '%') saltToFlourPct!: number;

@@ -1,3 +1,4 @@
+import { partName } from '../dough/formula';
 import { nameOf } from '../ingredients/table';
 import { styleOf } from './doughFormula';
 import type { ItemPlan } from './itemPlan';
@@ -55,7 +56,7 @@ export function needsOf(items: readonly ItemInput[], plans: readonly ItemPlan[])
       add(larderNames[item.dough.fat] as string, fatG, item.title);
     } else
       for (const part of plan.dough.facts?.parts ?? [])
-        if (part.id !== 'water') add(larderNames[part.id] ?? nameOf(part.id), part.grams, item.title, part.id);
+        if (part.id !== 'water') add(larderNames[part.id] ?? partName(part), part.grams, item.title, part.id);
     if (item.dough.pastry !== 'filo')
       add(larderNames['salt'] as string, plan.filling.figures.salt.value ?? 0, item.title);
     for (const { name, gramsPer100 } of item.filling.ingredients)

@@ -73,6 +73,7 @@ function Begin({ start }: { start: (run: BenchRun) => Promise<void> }) {
           pieces: p.cut.pieces,
           depthMm: p.oven.spec.filling.depthMm,
           ...(p.dough.facts ? { parts: p.dough.facts.parts, firstLotPct: p.dough.facts.firstLotPct } : {}),
+          ...(i.document.dough.waterFactor ? { waterFactor: i.document.dough.waterFactor } : {}),
         };
       }),
     };

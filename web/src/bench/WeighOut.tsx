@@ -1,7 +1,8 @@
 import { displacement, solidFatDensity } from '@crustallum/core/dough/displacement';
+import { partName } from '@crustallum/core/dough/formula';
 import { overPour } from '@crustallum/core/dough/weighing';
 import { ownCup, tableCup } from '@crustallum/core/ingredients/cup';
-import { ingredientOf, nameOf } from '@crustallum/core/ingredients/table';
+import { ingredientOf } from '@crustallum/core/ingredients/table';
 import { inEighths } from '@crustallum/core/quantities/amounts/writeAmount';
 import { useEffect, useState } from 'react';
 import { scale } from '../devices/scale';
@@ -39,7 +40,7 @@ export function ScaleReading({ item, itemIndex, now, say }: Props) {
       </>
     );
   const target = part.grams * now.factor;
-  const name = nameOf(part.id);
+  const name = partName(part);
   const off = reading - target;
   return (
     <>
@@ -83,6 +84,7 @@ export function WeighOut({ item, itemIndex, now, say }: Props) {
   const part = parts[now.weighed.length];
   const add = toAdd(parts, now);
   const target = (part?.grams ?? 0) * now.factor;
+  const called = (id: string) => partName(parts.find((p) => p.id === id) ?? { id }).toLowerCase();
   const off = reading - target;
   return (
     <div className="weigh-out">
@@ -100,15 +102,14 @@ export function WeighOut({ item, itemIndex, now, say }: Props) {
       <ol className="plain-list" aria-label="What goes in">
         {parts.map((p, i) => (
           <li key={p.id} className={i === now.weighed.length ? 'here' : ''}>
-            <span>{nameOf(p.id)}</span>
+            <span>{partName(p)}</span>
             <span>{now.weighed[i] ? `${grams(now.weighed[i].grams)} in` : grams(p.grams * now.factor)}</span>
           </li>
         ))}
       </ol>
       {add.length > 0 && (
         <p className="m-0">
-          <strong>Add to what is in:</strong>{' '}
-          {add.map((a) => `${grams(a.grams)} ${nameOf(a.id).toLowerCase()}`).join(', ')}.
+          <strong>Add to what is in:</strong> {add.map((a) => `${grams(a.grams)} ${called(a.id)}`).join(', ')}.
         </p>
       )}
       {part && (
@@ -129,7 +130,7 @@ export function WeighOut({ item, itemIndex, now, say }: Props) {
           <div className="flex flex-wrap items-baseline gap-2">
             a stand-in for your scale; or as yours reads
             <NumberField
-              label={`${nameOf(part.id)} as your scale reads`}
+              label={`${partName(part)} as your scale reads`}
               value={reading}
               rule={gramRule}
               unit="g"
@@ -146,7 +147,7 @@ export function WeighOut({ item, itemIndex, now, say }: Props) {
           className="press quiet bench-side"
           onClick={() => void say('weighed', { itemIndex, undo: true })}
         >
-          Weigh {nameOf(now.weighed.at(-1)?.id ?? '').toLowerCase()} again
+          Weigh {called(now.weighed.at(-1)?.id ?? '')} again
         </button>
       )}
     </div>

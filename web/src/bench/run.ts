@@ -20,6 +20,8 @@ export interface RunPlan {
     /** What is weighed, g, in order, and the share of the liquid that goes in first; runs begun before had none. */
     parts?: FormulaPart[];
     firstLotPct?: number;
+    /** What the water was already multiplied by for its flour. */
+    waterFactor?: number;
   }[];
   steps: TimedStep[];
 }

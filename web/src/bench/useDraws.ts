@@ -1,5 +1,5 @@
-import type { FormulaPart } from '@crustallum/core/dough/formula';
-import { flourIds, nameOf } from '@crustallum/core/ingredients/table';
+import { partName, type FormulaPart } from '@crustallum/core/dough/formula';
+import { flourIds } from '@crustallum/core/ingredients/table';
 import { useEffect } from 'react';
 import { useDrawLarderMutation, useLarderQuery, useUndoDrawMutation, type Draw, type LarderThing } from '../store/api';
 import type { BenchEvent, BenchRun, BenchState } from './run';
@@ -15,7 +15,7 @@ export function takesOf(parts: readonly FormulaPart[], larder: readonly LarderTh
   const left = new Map(larder.map((t) => [t.id, t.grams]));
   const takes: Draw['takes'] = [];
   for (const part of parts.filter((p) => p.id !== 'water' && p.grams > 0)) {
-    const named = (t: LarderThing) => t.name.toLowerCase().split(',')[0] === nameOf(part.id).toLowerCase();
+    const named = (t: LarderThing) => t.name.toLowerCase().split(',')[0] === partName(part).toLowerCase();
     const flour = flourIds.includes(part.id);
     const fits = larder
       .filter((t) => t.ingredient === part.id || named(t) || (flour && flourIds.includes(t.ingredient ?? '')))

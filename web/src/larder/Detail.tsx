@@ -15,19 +15,8 @@ import { TextField } from '../ui/TextField';
 import { allergenWords } from '../wording/dough';
 import { plain } from '../wording/numbers';
 import { LabelBar } from './LabelBar';
+import { placeWords } from './places';
 
-const shelfWords: Record<string, string> = {
-  A: 'fridge, top',
-  B: 'fridge, second',
-  C: 'fridge, third',
-  D: 'fridge, low',
-  E: 'freezer, top',
-  F: 'freezer, middle',
-  G: 'freezer, low',
-  H: 'shelf, upper',
-  I: 'shelf, lower',
-  J: 'cold porch',
-};
 const gramRule = { min: 0, max: 50_000, unit: 'g', integer: false };
 const pctRule = { min: 0, max: 100, unit: '%', integer: false };
 const priceRule = { min: 0, max: 1000, unit: 'a kilogram', integer: false };
@@ -52,7 +41,9 @@ export function Detail({ thing, needG }: { thing: LarderThing; needG: number | n
   const dispatch = useAppDispatch();
   const set = (part: Partial<LarderThing>) => void change({ ...thing, ...part });
   const known = ingredientOf(thing.ingredient ?? '');
-  const composition = known && labelled(known.composition, thing.label ?? {});
+  // a thing the table does not know is what its packet says
+  const row = known ?? (thing.label ? ingredientOf('own') : undefined);
+  const composition = row && labelled(row.composition, thing.label ?? {});
   const window = known?.group === 'fat' ? fatWindow(known.composition.fatCurve) : null;
   const take = () => {
     void remove(thing.id);
@@ -66,7 +57,7 @@ export function Detail({ thing, needG }: { thing: LarderThing; needG: number | n
         {thing.name}
       </h2>
       <p className="quiet-ink m-0" style={{ fontSize: 15 }}>
-        {shelfWords[thing.shelf]}
+        {placeWords[thing.shelf]}
         {thing.note ? `, ${thing.note}` : ''}
         {thing.bestBefore ? `; best before ${thing.bestBefore}` : ''}
       </p>
@@ -91,9 +82,16 @@ export function Detail({ thing, needG }: { thing: LarderThing; needG: number | n
           It was not kept: it changed elsewhere meanwhile, or the server did not answer.
         </p>
       )}
-      {known && composition && (
+      {composition && <LabelBar composition={composition} />}
+      {!known && (
+        <p className="m-0 quiet-ink" style={{ fontSize: 15 }}>
+          {thing.label
+            ? 'By its packet; what the packet leaves unsaid counts as starch. Its allergens are on the packet only.'
+            : 'The table does not know it: say what it is, or what its packet says.'}
+        </p>
+      )}
+      {known && (
         <>
-          <LabelBar composition={composition} />
           <p className="m-0 quiet-ink" style={{ fontSize: 15 }}>
             {known.allergens.length ? `Has ${known.allergens.map((a) => allergenWords[a]).join(', ')}. ` : ''}
             {sureWords[known.sure]}.
@@ -152,7 +150,7 @@ export function Detail({ thing, needG }: { thing: LarderThing; needG: number | n
         <Choice
           label="Stands"
           value={thing.shelf}
-          options={Object.entries(shelfWords).map(([k, w]) => [k, `${k}: ${w}`] as const)}
+          options={Object.entries(placeWords).map(([k, w]) => [k, `${k}: ${w}`] as const)}
           onChange={(shelf) => set({ shelf })}
         />
       </details>

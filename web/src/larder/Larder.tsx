@@ -10,6 +10,7 @@ import { Pick } from '../ui/Pick';
 import { Press } from '../ui/Press';
 import { plain } from '../wording/numbers';
 import { Detail } from './Detail';
+import { OnePlace } from './OnePlace';
 import { Shelves } from './Shelves';
 
 const placeOf = { fridge: 'C', freezer: 'F', shelf: 'H' } as const;
@@ -19,7 +20,8 @@ export function Larder() {
   const { data: things = [], isLoading, isError } = useLarderQuery();
   const { plan, meal } = useAppSelector((s) => s.desk);
   const [find, setFind] = useState('');
-  const [show, setShow] = useState<'larder' | 'kitchen'>('larder');
+  const [show, setShow] = useState<'larder' | 'all' | 'kitchen'>('larder');
+  const [place, setPlace] = useState('C');
   const [chosenId, setChosenId] = useState<string | null>(null);
   const [add] = useAddLarderMutation();
   const short = useMemo(() => (plan ? shortages(plan.needs, things) : []), [plan, things]);
@@ -92,6 +94,7 @@ export function Larder() {
           value={show}
           options={[
             ['larder', 'this day'],
+            ['all', 'all'],
             ['kitchen', 'kitchen'],
           ]}
           onChange={setShow}
@@ -108,6 +111,8 @@ export function Larder() {
             <Suspense fallback={<p className="working">One moment</p>}>
               <KitchenForm />
             </Suspense>
+          ) : show === 'all' ? (
+            <OnePlace things={things} place={place} onPlace={setPlace} chosen={chosen?.id} onChoose={setChosenId} />
           ) : (
             <Shelves
               things={things}
@@ -132,7 +137,7 @@ export function Larder() {
               {short.length === 0 && <li>nothing is short</li>}
             </ul>
           </div>
-          {chosen && show === 'larder' && (
+          {chosen && show !== 'kitchen' && (
             <Detail
               key={chosen.id}
               thing={chosen}

@@ -42,6 +42,7 @@ export function Shelves({
       w={670}
       h={600}
       alone
+      overAlways
       windows={[
         [8, 0, 362, 590],
         [376, 0, 292, 590],
@@ -52,6 +53,7 @@ export function Shelves({
           key={b.t.id}
           type="button"
           tabIndex={-1}
+          aria-hidden
           className="absolute border-0 bg-transparent"
           style={{
             left: b.x - 2,
@@ -59,7 +61,7 @@ export function Shelves({
             width: Math.max(44, b.w),
             height: Math.max(44, b.h),
           }}
-          aria-label={b.t.name}
+          title={b.t.name}
           onClick={() => onChoose(b.t.id)}
         />
       ))}

@@ -21,6 +21,21 @@ describe('the larder', () => {
     await waitFor(() => expect(within(list()).getAllByRole('button')).toHaveLength(2));
     expect(list().textContent).toMatch(/Butter640 g C/);
   });
+  it('shows one place at twice the size, with what stands in it', async () => {
+    await larder(stock('Butter', 640), stock('Flour', 2100, 'H'));
+    await within(list()).findByText('Flour');
+    fireEvent.click(screen.getByRole('radio', { name: 'all' }));
+    expect(within(screen.getByRole('list', { name: 'In the fridge, third' })).getByRole('button').textContent).toMatch(
+      /Butter640 g/,
+    );
+    fireEvent.click(screen.getByRole('radio', { name: 'H: shelf, upper' }));
+    fireEvent.click(
+      within(screen.getByRole('list', { name: 'In the shelf, upper' })).getByRole('button', { name: /Flour/ }),
+    );
+    expect(screen.getByRole('heading', { level: 2, name: 'Flour' })).toBeTruthy();
+    fireEvent.click(screen.getByRole('radio', { name: 'E: freezer, top' }));
+    expect(screen.getByText('Nothing stands here.')).toBeTruthy();
+  });
   it('says that it is empty', async () => {
     await larder();
     expect(await screen.findByText('The larder is empty.')).toBeTruthy();

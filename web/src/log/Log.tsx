@@ -1,5 +1,5 @@
 import { byFeel } from '@crustallum/core/dough/weighing';
-import { nameOf } from '@crustallum/core/ingredients/table';
+import { partName } from '@crustallum/core/dough/formula';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { benchStore, eventsOf } from '../bench/benchStore';
@@ -34,7 +34,12 @@ function weighedOf(item: BenchRun['plan']['items'][number], now: Weighing): Pick
   const [flour] = parts;
   if (now.weighed.length === 0 && now.feel === null) return {};
   const made = actualParts(item, now);
-  const formula = parts.map((p, i) => ({ id: p.id, plannedG: p.grams, madeG: made[i]?.grams ?? p.grams }));
+  const formula = parts.map((p, i) => ({
+    id: p.id,
+    ...(p.name ? { name: p.name } : {}),
+    plannedG: p.grams,
+    madeG: made[i]?.grams ?? p.grams,
+  }));
   if (!planned || !flour || now.feel !== 'holds') return { formula };
   const plannedG = planned.grams * now.factor;
   const { absorptionFactor } = byFeel({
@@ -44,7 +49,10 @@ function weighedOf(item: BenchRun['plan']['items'][number], now: Weighing): Pick
     topUpsG: now.topUpsG,
     feel: 'holds',
   });
-  return { formula, ...(absorptionFactor ? { took: { flour: flour.id, factor: absorptionFactor } } : {}) };
+  return {
+    formula,
+    ...(absorptionFactor ? { took: { flour: flour.id, factor: absorptionFactor * (item.waterFactor ?? 1) } } : {}),
+  };
 }
 
 /** What a log entry keeps of its day: a dated snapshot, never worked out again. */
@@ -57,7 +65,7 @@ export interface Snapshot {
   depthMm?: number;
   steps?: { word: string; plannedMin: number; actualMin: number | null }[];
   /** What really went in, where it was weighed or poured by feel. */
-  formula?: { id: string; plannedG: number; madeG: number }[];
+  formula?: { id: string; name?: string; plannedG: number; madeG: number }[];
   /** What its flour took of the liquid planned, once it held; and which flour. */
   took?: { flour: string; factor: number };
 }
@@ -361,7 +369,7 @@ function Entry({
               <ul className="plain-list" style={{ fontSize: 15 }}>
                 {draft.snapshot.formula.map((f) => (
                   <li key={f.id} className="flex justify-between">
-                    <span>{nameOf(f.id)}</span>
+                    <span>{partName(f)}</span>
                     <span>
                       {plain(f.madeG, f.madeG < 20 ? 1 : 0)} g
                       {Math.abs(f.madeG - f.plannedG) > Math.max(1, 0.02 * f.plannedG) && (

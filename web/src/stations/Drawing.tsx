@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import type { CSSProperties, ReactNode } from 'react';
 import { useNarrow, usePhone, useWidth } from '../ui/useWidth';
 
 interface Props {
@@ -16,6 +16,13 @@ interface Props {
   overAlways?: boolean;
 }
 
+const laidOver = (width: number, height: number): CSSProperties => ({
+  position: 'absolute',
+  width,
+  height,
+  pointerEvents: 'none',
+});
+
 /** A technical drawing: at its own size where there is room, scaled down to no less than 0.86, then it scrolls. Phones get drawings of 366 px. */
 export function Drawing({ w, h, label, children, over, alone = false, windows, overAlways = false }: Props) {
   const [ref, width] = useWidth<HTMLDivElement>(w);
@@ -27,17 +34,23 @@ export function Drawing({ w, h, label, children, over, alone = false, windows, o
     return (
       <>
         {windows.map(([x, y, wide, high], i) => (
-          <svg
-            key={`${x} ${y}`}
-            width={wide}
-            height={high}
-            viewBox={`${x} ${y} ${wide} ${high}`}
-            role="img"
-            aria-label={i === 0 ? label : undefined}
-            aria-hidden={i > 0 || undefined}
-          >
-            {children}
-          </svg>
+          <div key={`${x} ${y}`} style={{ position: 'relative', width: wide, height: high, overflow: 'hidden' }}>
+            <svg
+              width={wide}
+              height={high}
+              viewBox={`${x} ${y} ${wide} ${high}`}
+              role="img"
+              aria-label={i === 0 ? label : undefined}
+              aria-hidden={i > 0 || undefined}
+            >
+              {children}
+            </svg>
+            {over && overAlways && (
+              <div style={{ ...laidOver(w, h), left: -x, top: -y }} className="[&>*]:pointer-events-auto">
+                {over}
+              </div>
+            )}
+          </div>
         ))}
       </>
     );
@@ -54,15 +67,7 @@ export function Drawing({ w, h, label, children, over, alone = false, windows, o
         </svg>
         {over && (!narrow || overAlways) && (
           <div
-            style={{
-              position: 'absolute',
-              inset: 0,
-              width: w,
-              height: h,
-              transform: `scale(${scale})`,
-              transformOrigin: '0 0',
-              pointerEvents: 'none',
-            }}
+            style={{ ...laidOver(w, h), inset: 0, transform: `scale(${scale})`, transformOrigin: '0 0' }}
             className="[&>*]:pointer-events-auto"
           >
             {over}

@@ -144,4 +144,6 @@ export const seasonings = [
   spice('cinnamon', 'Cinnamon', [10.5, 1.2, 4, 53, 3.6], {}),
   spice('curryPowder', 'Curry powder', [9, 14, 14, 30, 7], { has: ['mustard'] }),
   spice('caraway', 'Caraway', [10, 15, 20, 38, 6], { also: 'caraway seed' }),
+  // a thing the table does not know: all it is comes from its packet, and what the packet leaves unsaid counts as starch
+  row('sweet')('own', 'Something of your own', [0, 0, 0, 0, 0], { sure: 'varies', keeps: 30 }),
 ] as const;

@@ -5,7 +5,7 @@ import type { ItemPlan } from '@crustallum/core/plan/itemPlan';
 import { Minus, Plus, X } from 'lucide-react';
 import { useState } from 'react';
 import { useRule } from '../../app/rules';
-import { useLarderQuery } from '../../store/api';
+import { useLarderQuery, type LarderThing } from '../../store/api';
 import { Choice } from '../../ui/Choice';
 import { IngredientFinder } from '../../ui/IngredientFinder';
 import { NumberField } from '../../ui/NumberField';
@@ -18,6 +18,9 @@ import { useDough } from './useDough';
 const askWords: Record<Ask, string> = { pieces: 'pieces', flour: 'flour', dough: 'dough', factor: 'times' };
 const flours = flourIds.map((id) => [id, nameOf(id)] as const);
 
+/** A thing whose packet was read: it goes in as it is, not as the table has it. */
+const hasPacket = (t: LarderThing): boolean => t.label !== null && t.label !== undefined;
+
 /** What goes into the bowl: flours, the fat's packet, anything else, and what its size is asked from. */
 export function Bowl({ plan, facts }: { plan: ItemPlan; facts: DoughFacts }) {
   const d = useDough();
@@ -28,6 +31,7 @@ export function Bowl({ plan, facts }: { plan: ItemPlan; facts: DoughFacts }) {
     other: { min: 0, max: 120, unit: '%', integer: false },
     ask: useRule('dough.askValue'),
   };
+  const { data: larder = [] } = useLarderQuery();
   const { dough } = d;
   if (!dough) return null;
   const gramsOf = (id: string) => facts.parts.find((p) => p.id === id)?.grams ?? 0;
@@ -58,6 +62,21 @@ export function Bowl({ plan, facts }: { plan: ItemPlan; facts: DoughFacts }) {
             <strong>Little gluten:</strong> it will not stretch and cracks when folded. Roll it between sheets, patch
             it, and keep laminating for wheat.
           </p>
+        )}
+        {facts.learntWaterPct !== null && (
+          <>
+            <p className="m-0">
+              By feel this flour took {plain(100 * facts.flourFactor, 0)} % of the water planned (
+              {facts.flourTimes === 1 ? 'once' : `${facts.flourTimes} times`}).
+            </p>
+            <button
+              type="button"
+              className="press quiet"
+              onClick={() => d.take({ waterToFlourPct: facts.learntWaterPct ?? 0, waterFactor: facts.flourFactor })}
+            >
+              Plan {plain(facts.learntWaterPct, 1)} % water
+            </button>
+          </>
         )}
         <h2 className="sign">The fat’s packet says</h2>
         <div className="lab">
@@ -92,12 +111,13 @@ export function Bowl({ plan, facts }: { plan: ItemPlan; facts: DoughFacts }) {
             <li key={o.ingredient}>
               <div className="other">
                 <span>
-                  {nameOf(o.ingredient)} <span className="quiet-ink">{plain(gramsOf(o.ingredient), 0)} g</span>
+                  {o.name ?? nameOf(o.ingredient)}{' '}
+                  <span className="quiet-ink">{plain(gramsOf(o.ingredient), 0)} g</span>
                 </span>
                 <button
                   type="button"
                   className="key"
-                  aria-label={`Leave out ${nameOf(o.ingredient)}`}
+                  aria-label={`Leave out ${o.name ?? nameOf(o.ingredient)}`}
                   onClick={() => d.other(o.ingredient, null)}
                 >
                   <X size={20} />
@@ -107,13 +127,13 @@ export function Bowl({ plan, facts }: { plan: ItemPlan; facts: DoughFacts }) {
                 <button
                   type="button"
                   className="key"
-                  aria-label={`less: ${nameOf(o.ingredient)}`}
+                  aria-label={`less: ${o.name ?? nameOf(o.ingredient)}`}
                   onClick={() => d.other(o.ingredient, Math.max(0, o.toFlourPct - 1))}
                 >
                   <Minus size={20} />
                 </button>
                 <NumberField
-                  label={`${nameOf(o.ingredient)} to flour`}
+                  label={`${o.name ?? nameOf(o.ingredient)} to flour`}
                   value={o.toFlourPct}
                   rule={rules.other}
                   unit="%"
@@ -122,7 +142,7 @@ export function Bowl({ plan, facts }: { plan: ItemPlan; facts: DoughFacts }) {
                 <button
                   type="button"
                   className="key"
-                  aria-label={`more: ${nameOf(o.ingredient)}`}
+                  aria-label={`more: ${o.name ?? nameOf(o.ingredient)}`}
                   onClick={() => d.other(o.ingredient, Math.min(120, o.toFlourPct + 1))}
                 >
                   <Plus size={20} />
@@ -133,7 +153,14 @@ export function Bowl({ plan, facts }: { plan: ItemPlan; facts: DoughFacts }) {
           {(dough.others ?? []).length === 0 && <li className="quiet-ink">Nothing else.</li>}
         </ul>
         {(dough.others ?? []).length < 12 && (
-          <IngredientFinder label="Put in something else" onChoose={(id) => d.other(id, 5)} />
+          <IngredientFinder
+            label="Put in something else"
+            onChoose={(id) => d.other(id, 5)}
+            own={{
+              things: larder.filter(hasPacket),
+              onChoose: (t) => d.other(t.ingredient ?? 'own', 5, { name: t.name, label: t.label ?? {} }),
+            }}
+          />
         )}
         <div className="flex flex-wrap gap-2">
           {dough.waterToFlourPct > 5 && (

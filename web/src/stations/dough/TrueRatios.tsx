@@ -1,6 +1,5 @@
-import { ratioNames, type RatioName } from '@crustallum/core/dough/formula';
+import { partName, ratioNames, type RatioName } from '@crustallum/core/dough/formula';
 import { styles, type Style } from '@crustallum/core/dough/styles';
-import { nameOf } from '@crustallum/core/ingredients/table';
 import type { DoughFacts } from '@crustallum/core/plan/doughFormula';
 import { usePhone } from '../../ui/useWidth';
 import { leavingWords, ratioWords, styleFor, styleWords } from '../../wording/dough';
@@ -48,7 +47,7 @@ export function TrueRatios({ facts }: { facts: DoughFacts }) {
         const from = r === 'fat' || r === 'water' || r === 'salt' ? ratios.sources[r] : [];
         const sources = from
           .slice(0, 3)
-          .map((s) => `${nameOf(s.id).toLowerCase()} ${plain((100 * s.grams) / ratios.flourG, 1)}`)
+          .map((s) => `${partName(s).toLowerCase()} ${plain((100 * s.grams) / ratios.flourG, 1)}`)
           .join(', ');
         return (
           <g key={r}>

@@ -5,8 +5,12 @@ import { store } from '../../store/store';
 const dough = () => store.getState().desk.items[0]?.document.dough;
 const eggs = () => store.getState().desk.plan?.items[0]?.eggs;
 
-async function atDough(pastry: 'shortcrust' | 'roughPuff' = 'shortcrust'): Promise<FakeServer> {
+async function atDough(
+  pastry: 'shortcrust' | 'roughPuff' = 'shortcrust',
+  larder: FakeServer['larder'] = [],
+): Promise<FakeServer> {
   const server = new FakeServer();
+  server.larder = larder;
   server.plan(['handPies', pastry]);
   open('/bakes/bake1/bake1item1/dough');
   await heading('Dough');
@@ -38,6 +42,28 @@ describe('the ratios of a dough', () => {
     const field = await screen.findByRole('textbox', { name: 'Fat to flour' });
     fireEvent.change(field, { target: { value: '100' } });
     await screen.findByText(/over 60: shorter and richer/);
+  });
+});
+
+describe('a thing of the cook’s own', () => {
+  it('goes into the bowl from the larder, by its packet', async () => {
+    await atDough('shortcrust', [
+      {
+        id: 'm',
+        version: 1,
+        name: 'Malt syrup',
+        grams: 300,
+        shelf: 'H',
+        note: '',
+        label: { waterPct: 22, sugarPct: 60 },
+      },
+    ]);
+    show('bowl');
+    await putIn('malt', /Malt syrup in your larder/);
+    expect(dough()?.others).toEqual([
+      { ingredient: 'own', name: 'Malt syrup', toFlourPct: 5, label: { waterPct: 22, sugarPct: 60 } },
+    ]);
+    expect(await screen.findByRole('button', { name: 'Leave out Malt syrup' })).toBeTruthy();
   });
 });
 

@@ -1,3 +1,4 @@
+import type { Label } from '@crustallum/core/ingredients/label';
 import { piecesFor, type Appetite } from '@crustallum/core/dough/ask';
 import { swapFat, swapFlour, swapLiquid } from '@crustallum/core/dough/swaps';
 import type { StyleName } from '@crustallum/core/dough/styles';
@@ -10,6 +11,12 @@ import { useAppSelector } from '../../store/store';
 const tenth = (v: number) => Math.round(v * 10) / 10;
 const clamp = (v: number, low: number, high: number) => Math.min(high, Math.max(low, v));
 const grams = (parts: readonly FormulaPart[], id: string) => parts.find((p) => p.id === id)?.grams ?? 0;
+
+/** What a thing of the cook's own is called, and what its packet says. */
+export interface Own {
+  name?: string;
+  label?: Label;
+}
 
 /** Changes of a dough that move more than one input at once: styles, swaps, whom it is for. */
 export function useDough() {
@@ -39,7 +46,7 @@ export function useDough() {
     flour: (to: string): void => {
       if (!dough) return;
       const parts = swapFlour(partsOf(dough), dough.flour ?? 'flour', to);
-      take({ flour: to, waterToFlourPct: clamp(tenth(grams(parts, 'water')), 0, 80) });
+      take({ flour: to, waterFactor: undefined, waterToFlourPct: clamp(tenth(grams(parts, 'water')), 0, 80) });
     },
     liquid: (to: string): void => {
       if (!dough) return;
@@ -47,13 +54,13 @@ export function useDough() {
       const others = (dough.others ?? []).filter((o) => o.ingredient !== to);
       take({ waterToFlourPct: 0, others: [...others, { ingredient: to, toFlourPct: tenth(grams(parts, to)) }] });
     },
-    other: (ingredient: string, toFlourPct: number | null): void => {
+    other: (ingredient: string, toFlourPct: number | null, own: Own = {}): void => {
       if (!dough) return;
       const rest = dough.others ?? [];
       const at = rest.findIndex((o) => o.ingredient === ingredient);
       if (toFlourPct === null) take({ others: rest.filter((o) => o.ingredient !== ingredient) });
-      else if (at < 0) take({ others: [...rest, { ingredient, toFlourPct }] });
-      else take({ others: rest.map((o, i) => (i === at ? { ...o, toFlourPct } : o)) });
+      else if (at < 0) take({ others: [...rest, { ingredient, toFlourPct, ...own }] });
+      else take({ others: rest.map((o, i) => (i === at ? { ...o, toFlourPct, ...own } : o)) });
     },
     appetite: (appetite: Appetite) => change({ 'brief.count': Math.min(60, piecesFor(mouths, appetite)) }),
     mouths,
