@@ -1,4 +1,4 @@
-import { within } from '../quantities/refusal';
+import { rowOf, within } from '../quantities/refusal';
 import { massTransferCoefficient, saturationVapourDensity } from './latent';
 
 /** GAB sorption (form of Van den Berg & Bruin 1981; constants are estimates): dry-basis moisture at water activity a. */
@@ -55,6 +55,10 @@ export function filoFat(o: FiloFatOptions) {
   };
 }
 
+/** Share of the evaporation that gets through what lies over a leaf; the dry cloth is an estimate of ours. */
+export const leafCovers = { none: 1, cloth: 0.35, plastic: 0.05, damp: 1 } as const;
+export type LeafCover = keyof typeof leafCovers;
+
 export interface FiloDryOptions {
   airC?: number;
   humidity: number;
@@ -64,7 +68,7 @@ export interface FiloDryOptions {
   convective?: number;
   radiative?: number;
   baseH?: number;
-  cover?: 'none' | 'plastic' | 'damp';
+  cover?: LeafCover;
   minutes?: number;
   limitDryBasis?: number;
 }
@@ -91,7 +95,7 @@ export function filoDry(o: FiloDryOptions): FiloDrying {
   const limit = o.limitDryBasis ?? 0.3;
   const minutes = within(o.minutes ?? 60, 0, 1440, 'minutes');
   const dryMass = (within(o.arealGramsPerM2 ?? 190, 20, 2000, 'arealGramsPerM2') / 1000) * (1 - wet);
-  const transfer = (cover === 'plastic' ? 0.05 : 1) * massTransferCoefficient(hc);
+  const transfer = rowOf<number>(leafCovers, cover, 'cover') * massTransferCoefficient(hc);
   const ambient = (cover === 'damp' ? Math.max(humidity, 0.97) : humidity) * saturationVapourDensity(airC);
   const exchange = faces * (hc + (o.radiative ?? 5)) + (o.baseH ?? 0);
   const evaporation = (a: number, surfaceC: number) =>

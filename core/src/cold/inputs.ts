@@ -1,4 +1,5 @@
 import { thinnestRolledM } from './rolling';
+import { leafCovers, type LeafCover } from './filo';
 import { LabelInput } from '../ingredients/inputs';
 import { ArrayNotEmpty, IsBoolean, IsString } from 'class-validator';
 import { Nested, NestedList, NumberIn, OneOf, Optional } from '../quantities/rules';
@@ -300,7 +301,7 @@ export class FiloDryInput {
   @Optional() @NumberIn(0.1, 50, 'W/m²K') convective?: number;
   @Optional() @NumberIn(0, 20, 'W/m²K') radiative?: number;
   @Optional() @NumberIn(0, 500, 'W/m²K') baseH?: number;
-  @Optional() @OneOf(['none', 'plastic', 'damp']) cover?: 'none' | 'plastic' | 'damp';
+  @Optional() @OneOf(Object.keys(leafCovers)) cover?: LeafCover;
   @Optional() @NumberIn(0, 1440, 'min') minutes?: number;
   @Optional() @NumberIn(0.01, 2, 'kg/kg') limitDryBasis?: number;
 }

@@ -101,7 +101,8 @@ class Bowl {
       this.heat += mass * lookup(enthalpy, startC);
       const ingredient = ingredientOf(name);
       if (ingredient && starchBearers.has(ingredient.group)) this.flour += mass;
-      if (ingredient && waterBearers.has(ingredient.group)) this.freeWater += mass * labelled(ingredient.composition, label ?? {}).water;
+      if (ingredient && waterBearers.has(ingredient.group))
+        this.freeWater += mass * labelled(ingredient.composition, label ?? {}).water;
     }
     const hydration = this.flour > 0 ? 15_000 * this.flour * Math.min(1, this.freeWater / (0.35 * this.flour)) : 0;
     this.heat += hydration - this.hydrationReleased;

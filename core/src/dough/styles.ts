@@ -27,6 +27,8 @@ export interface Style {
   coatedPct?: number;
   crumbMm?: number;
   turns?: number;
+  /** How its fat comes between the layers. */
+  lock?: 'lumps' | 'envelope' | 'spread';
   /** Comes made, from a packet: nothing is weighed or mixed. */
   bought?: boolean;
 }
@@ -189,6 +191,7 @@ export const styles = {
     fatC: 5,
     firstLotPct: 75,
     rest: 'fridge',
+    lock: 'lumps',
     turns: 4,
   }),
   blockPuff: style({
@@ -199,6 +202,7 @@ export const styles = {
     fatC: 8,
     firstLotPct: 80,
     rest: 'fridge',
+    lock: 'envelope',
     turns: 5,
   }),
   spreadLamination: style({
@@ -209,6 +213,7 @@ export const styles = {
     fatC: 16,
     firstLotPct: 80,
     rest: 'fridge',
+    lock: 'spread',
     turns: 3,
   }),
   boughtPuff: style({

@@ -1,3 +1,4 @@
+import { layings, type Laying } from './leafLaying';
 import { ValidateIf } from 'class-validator';
 import { IsArray, IsObject, IsString } from 'class-validator';
 import { NestedList, NumberIn, OneOf, Optional } from '../quantities/rules';
@@ -8,6 +9,8 @@ import { springDoughs, type SpringDough, type SpringEvent } from './springBack';
 export class LayersInput {
   @ValidateIf((o: LayersInput) => !Array.isArray(o.lock)) @IsString() lock!: Lock;
   @IsArray() folds!: Fold[];
+  /** Portions of fat spread turn by turn, in place of a lock. */
+  @Optional() @NumberIn(0, 12, '', { integer: true }) portions?: number;
 }
 
 export class LayerThicknessInput extends LayersInput {
@@ -96,4 +99,19 @@ export class CrumbMixInput {
   @NumberIn(1e-3, 0.3, 'm') discThicknessM!: number;
   @NumberIn(2e-4, 0.1, 'm') sheetThicknessM!: number;
   @Optional() @NumberIn(10, 5000, 'm²/kg') surfaceM2Kg?: number;
+}
+
+export class LeafLayingInput {
+  @OneOf(layings) laying!: Laying;
+  @NumberIn(50, 2000, 'mm') leafLengthMm!: number;
+  @NumberIn(50, 2000, 'mm') leafWidthMm!: number;
+  @NumberIn(50, 1000, 'mm') tinLengthMm!: number;
+  @NumberIn(50, 1000, 'mm') tinWidthMm!: number;
+  @NumberIn(1, 20, 'leaves', { integer: true }) leavesInStack!: number;
+  @NumberIn(0, 500, 'g/m²') brushGramsPerM2!: number;
+}
+
+export class StretchedAreaInput {
+  @NumberIn(1, 20_000, 'g') massG!: number;
+  @NumberIn(0.02, 5, 'mm') thicknessMm!: number;
 }

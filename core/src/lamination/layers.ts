@@ -50,18 +50,33 @@ export interface Layers extends LayerCount {
   steps: LayerCount[];
 }
 
-/** Counts layers through a lock and any folds, merging faces of one kind that meet. Refuses nominal counts above 1e12. */
-export function layers(lock: Lock, folds: readonly Fold[]): Layers {
-  const stack = lockStack(lock);
+/** What a sheet begins as: its lock, or bare dough where the fat is spread on it turn by turn. */
+export const startStack = (lock: Lock, portions: number): readonly Stuff[] => {
+  if (!Number.isInteger(portions) || portions < 0 || portions > 12)
+    throw new RefusedInput({ field: 'portions', code: 'out_of_range', value: portions, allowed: { min: 0, max: 12 } });
+  return portions > 0 ? ['D'] : lockStack(lock);
+};
+
+/**
+ * Counts layers through a lock and any folds, merging faces of one kind that meet. With `portions` the lock is bare dough, and
+ * in each of the first so many turns fat is spread on all panels but the last before it is folded: a film between any two.
+ * Refuses nominal counts above 1e12.
+ */
+export function layers(lock: Lock, folds: readonly Fold[], portions = 0): Layers {
+  const stack = startStack(lock, portions);
   let fat = stack.filter((s) => s === 'F').length;
   let dough = stack.length - fat;
   let bottom = stack[0] as Stuff;
   let top = stack[stack.length - 1] as Stuff;
   let nominal = stack.length;
   const count = (): LayerCount => ({ fat, dough, distinct: fat + dough, nominal });
-  const steps = folds.map((fold) => {
+  const steps = folds.map((fold, turn) => {
     const pattern = panels(fold);
     const n = pattern.length;
+    if (turn < portions) {
+      [fat, dough, nominal] = [n * fat + n - 1, n * dough, n * nominal + n - 1];
+      return count();
+    }
     let [fatContacts, doughContacts] = [0, 0];
     for (let i = 0; i < n - 1; i++) {
       const upper = pattern[i] === 'U' ? top : bottom;

@@ -1,3 +1,4 @@
+import { leafLaying, stretchedArea } from './leafLaying';
 import { model } from '../quantities/model';
 import * as inputs from './inputs';
 import { layers } from './layers';
@@ -10,13 +11,31 @@ const estimate = 'Our estimate; recalibrate from your own sheets';
 
 export const laminationModels = [
   model({
+    name: 'lamination.leafLaying',
+    summary: 'Order, overlap and brushing of filo leaves for a tray, a coil, triangles or parcels',
+    units: 'mm, g/m² in; g out',
+    source: estimate,
+    certainty: 'estimate',
+    input: inputs.LeafLayingInput,
+    run: leafLaying,
+  }),
+  model({
+    name: 'lamination.stretchedArea',
+    summary: 'Area a piece of filo dough is stretched to',
+    units: 'g, mm in; m² out',
+    source: 'Conservation of volume; the density is an estimate',
+    certainty: 'estimate',
+    input: inputs.StretchedAreaInput,
+    run: (i) => stretchedArea(i.massG, i.thicknessMm),
+  }),
+  model({
     name: 'lamination.layers',
     summary: 'Fat, dough and nominal layers through a lock and folds',
     units: 'counts',
     source: 'Counting of merging faces',
     certainty: 'exact',
     input: inputs.LayersInput,
-    run: (i) => layers(i.lock, i.folds),
+    run: (i) => layers(i.lock, i.folds, i.portions),
   }),
   model({
     name: 'lamination.layerThickness',

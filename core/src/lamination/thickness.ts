@@ -1,5 +1,5 @@
-import { within } from '../quantities/refusal';
-import { layers, lockStack, panels, type Fold, type Layers, type Lock, type Stuff } from './layers';
+import { RefusedInput, within } from '../quantities/refusal';
+import { layers, panels, startStack, type Fold, type Layers, type Lock, type Stuff } from './layers';
 
 /** Thresholds on nominal mean thickness, µm. Ours, not measured: starch granules of 15–35 µm make thinner layers an index only. */
 export const filmBands = {
@@ -33,14 +33,18 @@ export function layerThickness(o: {
   thicknessM: number;
   phiFat: number;
   kind?: LaminateKind;
+  /** Portions of fat spread turn by turn, in place of a lock. */
+  portions?: number;
 }): LayerThickness {
   const thicknessUm = within(o.thicknessM, 1e-5, 0.2, 'thicknessM') * 1e6;
   const phi = within(o.phiFat, 0, 1, 'phiFat');
-  const counted = layers(o.lock, o.folds);
+  const counted = layers(o.lock, o.folds, o.portions);
+  if (counted.fat === 0)
+    throw new RefusedInput({ field: 'folds', code: 'empty', value: o.folds, allowed: 'a turn for every portion' });
   const limits = filmBands[o.kind ?? 'puff'];
   const fatUm = (thicknessUm * phi) / counted.fat;
   const doughUm = (thicknessUm * (1 - phi)) / counted.dough;
-  const stack = counted.distinct <= 20_000 ? stackOf(o.lock, o.folds, phi) : null;
+  const stack = counted.distinct <= 20_000 ? stackOf(o.lock, o.folds, phi, o.portions) : null;
   const extremes = (kind: Stuff) => {
     const values = (stack ?? []).filter((s) => s.kind === kind).map((s) => s.share * thicknessUm);
     return { min: values.reduce((a, b) => Math.min(a, b), Infinity), max: values.reduce((a, b) => Math.max(a, b), 0) };
@@ -62,27 +66,30 @@ export interface StackLayer {
 }
 
 /** The explicit stack of a sheet, bottom to top, its shares summing to 1: what the section through the sheet is drawn from. */
-export function stackOf(lock: Lock, folds: readonly Fold[], phiFat: number): StackLayer[] {
-  const base = lockStack(lock);
+export function stackOf(lock: Lock, folds: readonly Fold[], phiFat: number, portions = 0): StackLayer[] {
+  const base = startStack(lock, portions);
   const fats = base.filter((s) => s === 'F').length;
+  const spread = Math.min(portions, folds.length);
   let stack: StackLayer[] = base.map((kind) => ({
     kind,
     share: kind === 'F' ? phiFat / fats : (1 - phiFat) / (base.length - fats),
   }));
-  for (const fold of folds) {
+  folds.forEach((fold, turn) => {
     const pattern = panels(fold);
+    const n = pattern.length;
     const next: StackLayer[] = [];
-    for (const orientation of pattern) {
+    const lay = ({ kind, share }: StackLayer) => {
+      const last = next[next.length - 1];
+      if (last && last.kind === kind) last.share += share;
+      else next.push({ kind, share });
+    };
+    [...pattern].forEach((orientation, i) => {
       const panel = orientation === 'U' ? stack : [...stack].reverse();
-      for (const layer of panel) {
-        const last = next[next.length - 1];
-        const share = layer.share / pattern.length;
-        if (last && last.kind === layer.kind) last.share += share;
-        else next.push({ kind: layer.kind, share });
-      }
-    }
+      for (const layer of panel) lay({ kind: layer.kind, share: layer.share / n });
+      if (turn < spread && i < n - 1) lay({ kind: 'F', share: phiFat / spread / (n - 1) });
+    });
     stack = next;
-  }
+  });
   return stack;
 }
 

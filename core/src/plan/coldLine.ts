@@ -1,3 +1,5 @@
+import type { BenchWork } from './thermal';
+
 /** The line of one item: the fat's temperature, or for filo the leaf's moisture, through every step up to the oven. */
 export interface ColdLine {
   medium: 'fat' | 'leaf';
@@ -9,6 +11,18 @@ export interface ColdLine {
   inHandMin: number | null;
   tightestStepId: string | null;
 }
+
+/** A piece in the cold, or worked at the bench one way after another. Lengths in metres. */
+export type StretchBody =
+  | {
+      kind: 'cold';
+      place: 'fridge' | 'freezer';
+      shape:
+        | { kind: 'block'; lengthM: number; widthM: number; thicknessM: number }
+        | { kind: 'disc'; radiusM: number; thicknessM: number }
+        | { kind: 'slab'; thicknessM: number };
+    }
+  | { kind: 'bench'; work: BenchWork[] };
 
 export interface Stretch {
   stepId: string;
@@ -23,6 +37,10 @@ export interface Stretch {
   high?: number[];
   /** Minutes from the stretch's start at which it would leave the band's warm (or dry) edge if work went on; null if it would not within two hours. */
   leavesBandAt: number | null;
+  /** The same at the soonest and at the latest. */
+  leavesRange?: [number | null, number | null];
+  /** What the piece goes through, so that it can be run again from a reading; none before there is a sheet, nor for leaves. */
+  body?: StretchBody;
   /** Thickness of the sheet worked, mm; null before there is one, and for leaves. */
   thicknessMm: number | null;
   /** Minutes from the stretch's start at which a sheet below the band may be rolled. */

@@ -3,7 +3,7 @@ import { compute } from '../models';
 import { forecastAt, minuteOf, type Stretch } from './coldLine';
 import { cure } from './cure';
 import { workBand } from './band';
-import { leafBand } from './pastryDay';
+import { leafBand } from './leavesDay';
 import { planItem } from './itemPlan';
 import { plainKitchen, starterItem } from './starters';
 

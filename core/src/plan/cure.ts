@@ -4,7 +4,7 @@ import { Nested, NumberIn, Optional } from '../quantities/rules';
 import { planCut } from './cutStation';
 import { planDough } from './doughStation';
 import { ItemInput, KitchenInput } from './inputs';
-import { leafBand } from './pastryDay';
+import { leafBand } from './leavesDay';
 import { chill } from './thermal';
 
 /** What the model `plan.cure` takes: a pastry in hand that must go back to the cold, or under its cloth. */

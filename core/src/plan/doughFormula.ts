@@ -96,11 +96,12 @@ export const isFlour = (id: string): boolean => ['flour', 'starch'].includes(ing
 
 /** The crumb or turns a style is made with, where it says. */
 export const foldsOf = (name: StyleName): Partial<FoldsInput> => {
-  const { coatedPct, crumbMm, turns }: Style = styles[name];
+  const { coatedPct, crumbMm, turns, lock }: Style = styles[name];
   return {
     ...(coatedPct === undefined ? {} : { coatedPct }),
     ...(crumbMm === undefined ? {} : { crumbMm }),
     ...(turns === undefined ? {} : { turns }),
+    ...(lock === undefined ? {} : { lock, ownFolds: [] }),
   };
 };
 

@@ -60,7 +60,7 @@ describe('what is weighed for a dough', () => {
     const heap = (fatLabelPct?: number) =>
       plan({ fatLabelPct }).dough.heaps.find((h) => h.name === 'fat')?.heatCapacity ?? 0;
     const [lean, rich] = [plan({ fatLabelPct: 60 }), plan({ fatLabelPct: 90 })];
-    expect(lean.line.segments).not.toEqual(rich.line.segments);
+    expect(lean.line.stretches).not.toEqual(rich.line.stretches);
     expect(heap(82)).toBeCloseTo(heap(), -1);
   });
   it('takes in a thing of the cook’s own by its packet, under its own name', () => {

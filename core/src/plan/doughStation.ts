@@ -14,12 +14,15 @@ import { figure, type Figure, type Problem } from './figure';
 import { workBand, type Band } from './band';
 import type { ItemInput, KitchenInput } from './inputs';
 import { benchMinutes } from './steps';
+import { lockIn } from './turns';
 import { remember } from './thermal';
 
 /** Share of a dough that sticks to bowl, hands and pin: an estimate of ours. */
 const bowlLoss = 0.026;
 /** Degrees a dough may come out of the bowl above the bottom of its band, so that all of the band is still to use. */
 const iceC = -15;
+/** A dough that takes its fat later is mixed no warmer than this, °C: an estimate. */
+const bareDoughC = 20;
 
 export interface Heap {
   name: 'flour' | 'fat' | 'water' | 'salt' | 'other';
@@ -102,13 +105,15 @@ function bowlDough(item: ItemInput, kitchen: KitchenInput, cut: CutPlan): DoughP
   const surplusG = totalG * (1 - bowlLoss) - cut.doughMassG;
   const band = workBand(dough.pastry, dough.fat);
   const laminated = dough.pastry === 'roughPuff';
-  const targetC = band ? (laminated ? band.low : Math.min(band.high - 2, band.low + 5)) : 20;
+  // a block, or fat to be spread, is not in the bowl: the dough is mixed without it
+  const apart = laminated && lockIn(item.folds) !== 'lumps';
+  const targetC = band ? (apart ? bareDoughC : laminated ? band.low : Math.min(band.high - 2, band.low + 5)) : 20;
   const minutes = (laminated ? benchMinutes.mix : benchMinutes.rubIn) * kitchen.pace;
   const stages: MixStage[] = [
     {
       add: [
         ...flours.map((f) => ({ name: f.id, mass: f.grams / 1000, startC: kitchen.roomC })),
-        { ...fat, mass: fatG / 1000, startC: dough.fatC },
+        ...(apart ? [] : [{ ...fat, mass: fatG / 1000, startC: dough.fatC }]),
         { name: 'salt', mass: saltG / 1000, startC: kitchen.roomC },
         ...others.map((o) => ({ ...o, mass: o.mass / 1000 })),
       ],
@@ -218,7 +223,14 @@ function bowlDough(item: ItemInput, kitchen: KitchenInput, cut: CutPlan): DoughP
         solved.temperatureC,
         '°C',
         'dough.outOfBowl',
-        { targetC, low: band?.low ?? 0, high: band?.high ?? 0, method: dough.method, fat: dough.fat },
+        {
+          targetC,
+          apart: apart ? 1 : 0,
+          low: band?.low ?? 0,
+          high: band?.high ?? 0,
+          method: dough.method,
+          fat: dough.fat,
+        },
         'estimate',
         'cold.mix',
       ),

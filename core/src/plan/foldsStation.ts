@@ -1,5 +1,7 @@
-import { filoDry } from '../cold/filo';
-import { layers, type Fold } from '../lamination/layers';
+import { filoDry, leafCovers, type LeafCover } from '../cold/filo';
+import { leafLaying, stretchedArea, type LeafLaying } from '../lamination/leafLaying';
+import { layers, panelCount, type Fold } from '../lamination/layers';
+import { foldsIn, hasBlock, lockIn, lockOf, turnRows, type TurnRow } from './turns';
 import { layerThickness, fatVolumeShare, stackOf, type StackLayer } from '../lamination/thickness';
 import { crumbMix, roughPuff } from '../lamination/roughPuff';
 import { material } from '../cold/material';
@@ -31,7 +33,8 @@ export interface LaminationPlan {
   problems: Problem[];
   columns: TurnColumn[];
   phiFat: number;
-  /** Sizes of one turn, mm. */
+  rows: TurnRow[];
+  /** Sizes of the first turn, mm. */
   turn: { lengthMm: number; widthMm: number; rolledMm: number; foldedLengthMm: number; foldedMm: number };
   distinct: number;
   nominal: number;
@@ -49,6 +52,11 @@ export interface CrumbPlan {
 
 export interface LeavesPlan {
   kind: 'leaves';
+  /** Minutes a leaf bends under each cover; null where it does in all of two hours. */
+  covers: { cover: LeafCover; minutes: number | null }[];
+  laying: LeafLaying;
+  /** Home-stretched: what each piece of the dough is stretched to, cm. */
+  stretchedCm: number | null;
   figures: Record<'leaves' | 'brush' | 'film' | 'bare' | 'edges', Figure>;
   problems: Problem[];
   fatFilmMm: number;
@@ -57,20 +65,14 @@ export interface LeavesPlan {
 
 export type ThirdPlan = LaminationPlan | CrumbPlan | LeavesPlan;
 
-/** Sheet and packet of one turn for the dough on hand: rolled to a length, half as wide. */
-export function turnSizes(item: ItemInput, dough: DoughPlan): LaminationPlan['turn'] {
+/** Sheet and packet of every turn for the dough on hand: rolled to a length, half as wide. */
+export function turnSizes(item: ItemInput, dough: DoughPlan): TurnRow[] {
   const volumeMm3 = (dough.masses.totalG / 1000 / material(dough.spec).densityKgM3) * 1e9;
-  const { rolledLengthMm, fold } = item.folds;
-  const widthMm = rolledLengthMm / 2;
-  const rolledMm = volumeMm3 / (rolledLengthMm * widthMm);
-  return {
-    lengthMm: rolledLengthMm,
-    widthMm,
-    rolledMm,
-    foldedLengthMm: rolledLengthMm / fold,
-    foldedMm: fold * rolledMm,
-  };
+  return turnRows(item.folds, volumeMm3, dough.masses.fatG);
 }
+
+/** Panels of each fold, as they multiply. */
+const sequenceOf = (folds: readonly Fold[]): string => folds.map(panelCount).join(' × ');
 
 /** Folds of a laminate, crumb of a shortcrust or leaves of filo; the rest and chill times come in later from the Cold Line. */
 export function planThird(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, dough: DoughPlan): ThirdPlan {
@@ -81,7 +83,10 @@ export function planThird(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, 
 const waiting = (code: string): Figure => figure(null, 'min', code, {}, 'physics', 'cold.chill');
 
 function planFolds(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, dough: DoughPlan): LaminationPlan {
-  const { turns, fold, lumpMm } = item.folds;
+  const { lumpMm } = item.folds;
+  const all = foldsIn(item.folds);
+  const turns = all.length;
+  const { lock, portions } = lockOf(item.folds);
   const t = cut.rolled.thicknessMm;
   const phi = fatVolumeShare(
     dough.masses.fatG,
@@ -89,10 +94,12 @@ function planFolds(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, dough: 
     workDensityFat,
     workDensityDough,
   );
-  const folds = (n: number): Fold[] => Array.from({ length: n }, () => fold);
+  // one turn more would be like the last
+  const folds = (n: number): Fold[] => [...all, all[turns - 1] as Fold].slice(0, n);
   const column = (n: number): TurnColumn => {
     const { fat, fatUm, fatBand } = layerThickness({
-      lock: 'envelope',
+      lock,
+      portions,
       folds: folds(n),
       thicknessM: t / 1000,
       phiFat: phi,
@@ -102,14 +109,17 @@ function planFolds(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, dough: 
       fatLayers: fat,
       fatUm,
       band: fatBand,
-      stack: fat <= 350 ? stackOf('envelope', folds(n), phi) : null,
+      stack: fat <= 350 ? stackOf(lock, folds(n), phi, portions) : null,
     };
   };
   const columns = Array.from({ length: turns + 1 }, (_, i) => column(i + 1));
   const chosen = columns[turns - 1] as TurnColumn;
   const more = columns[turns] as TurnColumn;
-  const turn = turnSizes(item, dough);
-  const counted = layers('envelope', folds(turns));
+  const rows = turnSizes(item, dough);
+  const turn = rows[0] as TurnRow;
+  const last = rows[turns - 1] as TurnRow;
+  const highest = Math.max(...rows.map((r) => r.foldedMm));
+  const counted = layers(lock, folds(turns), portions);
   const streak = roughPuff({
     lumpM: lumpMm / 1000,
     startThicknessM: Math.min(highestPacketMm, Math.max(5, turn.foldedMm)) / 1000,
@@ -127,20 +137,20 @@ function planFolds(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, dough: 
       values: { length: turn.lengthMm, bench: Math.max(kitchen.benchLengthMm, kitchen.benchWidthMm) },
       weight: 'stop',
     });
-  if (!bought && turn.foldedMm <= t)
+  if (!bought && last.foldedMm <= t)
     problems.push({
       station: 'folds',
       code: 'finalThickerThanPacket',
       fields: ['cut.thicknessMm', 'folds.rolledLengthMm'],
-      values: { packet: turn.foldedMm, sheet: t },
+      values: { packet: last.foldedMm, sheet: t },
       weight: 'stop',
     });
-  if (!bought && turn.foldedMm > highestPacketMm)
+  if (!bought && highest > highestPacketMm)
     problems.push({
       station: 'folds',
       code: 'packetTooHigh',
       fields: ['folds.rolledLengthMm'],
-      values: { packet: turn.foldedMm, highest: highestPacketMm },
+      values: { packet: highest, highest: highestPacketMm },
       weight: 'stop',
     });
   if (chosen.band === 'merging')
@@ -158,7 +168,13 @@ function planFolds(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, dough: 
         chosen.fatLayers,
         'leaves',
         'folds.leaves',
-        { turns, fold, nominal: counted.nominal, distinct: counted.distinct },
+        {
+          turns,
+          sequence: sequenceOf(all),
+          lock: lockIn(item.folds),
+          nominal: counted.nominal,
+          distinct: counted.distinct,
+        },
         'exact',
         'lamination.layers',
       ),
@@ -166,7 +182,13 @@ function planFolds(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, dough: 
         chosen.fatUm / 1000,
         'mm',
         'folds.oneLeaf',
-        { phi: phi * 100, share: t * phi, t, leaves: chosen.fatLayers, streakUm: streak.streakM * 1e6 },
+        {
+          phi: phi * 100,
+          share: t * phi,
+          t,
+          leaves: chosen.fatLayers,
+          ...(hasBlock(item.folds) || portions > 0 ? {} : { streakUm: streak.streakM * 1e6 }),
+        },
         'estimate',
         'lamination.layerThickness',
       ),
@@ -184,6 +206,7 @@ function planFolds(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, dough: 
     problems,
     columns,
     phiFat: phi,
+    rows,
     turn,
     distinct: counted.distinct,
     nominal: counted.nominal,
@@ -210,6 +233,14 @@ function planCrumb(item: ItemInput, cut: CutPlan, dough: DoughPlan): CrumbPlan {
       code: 'lumpTooBig',
       fields: ['folds.crumbMm', 'cut.thicknessMm'],
       values: { crumb: crumbMm, sheet: cut.rolled.thicknessMm },
+      weight: 'warn',
+    });
+  if (dough.band && dough.outOfBowlC > dough.band.soft)
+    problems.push({
+      station: 'folds',
+      code: 'crumbMelts',
+      fields: ['dough.fatC', 'kitchen.roomC', 'dough.method'],
+      values: { outC: dough.outOfBowlC, soft: dough.band.soft },
       weight: 'warn',
     });
   return {
@@ -257,14 +288,38 @@ function planCrumb(item: ItemInput, cut: CutPlan, dough: DoughPlan): CrumbPlan {
   };
 }
 
+/** Thickness of a leaf, mm: 190 g a square metre (estimate). */
+const leafMm = 190 / 1000 / 1.25;
+const pieceG = (dough: DoughPlan): number =>
+  (dough.masses.totalG - dough.masses.fatG) / Math.max(1, Number(dough.figures.dough.reason.values['leaves']) || 1);
+
+/** How the leaves of this pie are laid: by the cook's choice, else as its tin says. */
+function layingOf(item: ItemInput): LeafLaying {
+  const { folds, cut, product } = item;
+  const top = cut.vessel?.top ?? 300;
+  const [tinLengthMm, tinWidthMm] = typeof top === 'number' ? [top, top] : top;
+  return leafLaying({
+    laying: folds.laying ?? (product === 'filoCoil' ? 'coil' : 'tray'),
+    leafLengthMm: folds.leafLengthMm,
+    leafWidthMm: folds.leafWidthMm,
+    tinLengthMm: tinLengthMm,
+    tinWidthMm: tinWidthMm,
+    leavesInStack: folds.leavesInStack,
+    brushGramsPerM2: folds.brushGramsPerM2,
+  });
+}
+
 function planLeaves(item: ItemInput, kitchen: KitchenInput, dough: DoughPlan): LeavesPlan {
   const { folds } = item;
-  const dry = (faces: number) =>
-    filoDry({ airC: kitchen.roomC, humidity: kitchen.humidityPct / 100, faces, minutes: 120 });
+  const dry = (faces: number, cover: LeafCover = 'none') =>
+    filoDry({ airC: kitchen.roomC, humidity: kitchen.humidityPct / 100, faces, cover, minutes: 120 });
   const [top, edge] = [dry(1), dry(2)];
   const fatFilmMm = folds.brushGramsPerM2 / 1000 / 0.92;
   return {
     kind: 'leaves',
+    covers: (Object.keys(leafCovers) as LeafCover[]).map((cover) => ({ cover, minutes: dry(1, cover).minutesToLimit })),
+    laying: layingOf(item),
+    stretchedCm: styleOf(item.dough) === 'stretchedFilo' ? 100 * stretchedArea(pieceG(dough), leafMm).sideM : null,
     figures: {
       leaves: figure(
         dough.figures.dough.reason.values['leaves'] as number,
@@ -302,6 +357,6 @@ function planLeaves(item: ItemInput, kitchen: KitchenInput, dough: DoughPlan): L
     },
     problems: [],
     fatFilmMm,
-    leafMm: 190 / 1000 / 1.25,
+    leafMm,
   };
 }

@@ -9,6 +9,7 @@ import {
   MaxLength,
   ValidateIf,
 } from 'class-validator';
+import { layings, type Laying } from '../lamination/leafLaying';
 import { LabelInput } from '../ingredients/inputs';
 import { flourIds, ingredientIds } from '../ingredients/table';
 import { benches, type BenchName } from '../cold/environments';
@@ -88,12 +89,29 @@ export class DoughInput {
   @OneOf(Object.keys(mixingMethods)) method!: MixingMethod;
 }
 
+/** How fat comes between the layers: lumps mixed in, a block locked in, or spread on turn by turn. */
+export const lockIns = ['lumps', 'envelope', 'half', 'twoThirds', 'inverse', 'spread'] as const;
+export type LockIn = (typeof lockIns)[number];
+export const foldNames = ['single', 'letter', 'zigzag', 'book'] as const;
+export type FoldWord = (typeof foldNames)[number];
+export const coldPlaces = ['fridge', 'freezer'] as const;
+
 export class FoldsInput {
   /** Laminated: turns, panels a turn, length rolled to, size of the fat lumps. */
-  @NumberIn(1, 8, 'turns', { integer: true }) turns!: number;
+  @NumberIn(1, 12, 'turns', { integer: true }) turns!: number;
   @OneOf([3, 4]) fold!: 3 | 4;
   @NumberIn(200, 800, 'mm') rolledLengthMm!: number;
   @NumberIn(3, 40, 'mm') lumpMm!: number;
+  @Optional() @OneOf(lockIns) lock?: LockIn;
+  /** A sequence of the cook's own in place of so many like turns. */
+  @Optional() @IsArray() @ArrayMaxSize(12) @OneOfEach(foldNames) ownFolds?: FoldWord[];
+  /** Turns that may follow one another without a rest. */
+  @Optional() @NumberIn(1, 4, 'turns', { integer: true }) turnsAtOnce?: number;
+  /** Goes in which it is rolled out, with a chill between. */
+  @Optional() @NumberIn(1, 4, 'goes', { integer: true }) rollGoes?: number;
+  /** How far under its band a chill takes the fat, and where it chills. */
+  @Optional() @NumberIn(0, 12, 'K') chillBelowK?: number;
+  @Optional() @OneOf(coldPlaces) coldIn?: (typeof coldPlaces)[number];
   /** Shortcrust: share rubbed small, size of the large pieces, thickness of the disc that chills. */
   @NumberIn(0, 100, '%') coatedPct!: number;
   @NumberIn(1, 15, 'mm') crumbMm!: number;
@@ -103,6 +121,8 @@ export class FoldsInput {
   @NumberIn(0, 200, 'g/m²') brushGramsPerM2!: number;
   @NumberIn(150, 700, 'mm') leafLengthMm!: number;
   @NumberIn(150, 600, 'mm') leafWidthMm!: number;
+  /** How the leaves are laid, where it is not as the tin says. */
+  @Optional() @OneOf(layings) laying?: Laying;
 }
 
 export const coolingPlaces = ['room', 'fridge', 'porch'] as const;
@@ -150,6 +170,8 @@ export class SealInput {
   @NumberIn(0, 12, 'slits', { integer: true }) slits!: number;
   @NumberIn(3, 80, 'mm') slitMm!: number;
   @OneOf(Object.keys(washFactors)) wash!: Wash;
+  /** Lots they are closed in at the least: fill nine, chill nine. */
+  @Optional() @NumberIn(1, 12, 'lots', { integer: true }) lots?: number;
 }
 
 export class ItemOvenInput {
@@ -159,10 +181,17 @@ export class ItemOvenInput {
   @OneOf(Object.keys(supports)) support!: Support;
 }
 
+/** A step made longer (or shorter) than it was reckoned; what follows it follows. */
+export class LongerInput {
+  @IsString() @MaxLength(40) stepId!: string;
+  @NumberIn(-120, 600, 'min') minutes!: number;
+}
+
 export class ItemClockInput {
   @IsString() @MaxLength(40) cook!: string;
   /** Rest between oven and table. */
   @NumberIn(0, 120, 'min', { integer: true }) standMinutes!: number;
+  @Optional() @NestedList(() => LongerInput) @ArrayMaxSize(40) longer?: LongerInput[];
 }
 
 /** The words an item was read from: they stay with it. */
@@ -234,6 +263,8 @@ export class KitchenInput {
   @NumberIn(1, 30, '°C') tapC!: number;
   @NumberIn(5, 95, '%') humidityPct!: number;
   @OneOf(Object.keys(benches)) bench!: BenchName;
+  /** The bench, where it is not as warm as the room: a stone out of the fridge. */
+  @Optional() @NumberIn(-5, 40, '°C') benchC?: number | null;
   @NumberIn(200, 2000, 'mm') benchLengthMm!: number;
   @NumberIn(200, 2000, 'mm') benchWidthMm!: number;
   @NumberIn(200, 1000, 'mm') pinMm!: number;
@@ -244,6 +275,8 @@ export class KitchenInput {
   /** Learnt: actual over proposed bake times, and the multiple of the fridge's surface coefficients. */
   @IsArray() @ArrayMaxSize(200) @NumberIn(0.3, 3, '', { each: true }) bakeRatios!: number[];
   @NumberIn(0.4, 2.5, '') fridgeFactor!: number;
+  /** Learnt: multiple of what air, pin, hand and bench carry to a sheet. */
+  @Optional() @NumberIn(0.4, 2.5, '') benchFactor?: number;
   /** Size class of the eggs in the house. */
   @Optional() @OneOf(eggSizes) eggSize?: EggSize;
   /** Flour the mixing machine or bowl takes at once. */

@@ -38,6 +38,7 @@ export function planItem(item: ItemInput, kitchen: KitchenInput): ItemPlan {
   const seal = planSeal(item, kitchen, cut, filling, oven);
   const day = planDay(item, kitchen, cut, dough, filling, seal);
   withRests(third, day.rest);
+  if (third.kind === 'folds' && day.rows?.length) third.rows = day.rows;
   return {
     title: item.title,
     cut,

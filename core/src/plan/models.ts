@@ -5,6 +5,11 @@ import { FromRecipeInput, itemFromRecipe } from './fromRecipe';
 import { planItem } from './itemPlan';
 import { mend, MendInput } from './mend';
 import { planBake } from './planBake';
+import { ProbeInput, readProbe } from './hiddenKitchen';
+import { recalibrate, RecalibrateInput } from './recalibrate';
+import { repairs, RepairsInput } from './repairs';
+import { doughShapes, FridgeShapesInput } from './shapes';
+import { whatIf, WhatIfInput } from './whatIf';
 
 export const planModels = [
   model({
@@ -42,6 +47,51 @@ export const planModels = [
     certainty: 'exact',
     input: MendInput,
     run: mend,
+  }),
+  model({
+    name: 'plan.fridgeShapes',
+    summary: 'One dough as disc, slab, log, block and ball in the cold: minutes, evenness, freezer and a night',
+    units: 'mm, g, °C, min',
+    source: 'cold.chill on each shape; what hands make of a dough is an estimate',
+    certainty: 'physics',
+    input: FridgeShapesInput,
+    run: doughShapes,
+  }),
+  model({
+    name: 'plan.whatIf',
+    summary: 'The Cold Line with some inputs changed: minutes in hand, length of the day, the line itself',
+    units: 'as the inputs; min, °C',
+    source: 'plan.item, worked out anew',
+    certainty: 'estimate',
+    input: WhatIfInput,
+    run: whatIf,
+  }),
+  model({
+    name: 'plan.repairs',
+    summary: 'Where a pastry leaves its band before its step is done, and the smallest doses of what would mend it',
+    units: 'min, °C',
+    source: 'Search over plan.item',
+    certainty: 'estimate',
+    input: RepairsInput,
+    run: repairs,
+  }),
+  model({
+    name: 'plan.recalibrate',
+    summary: 'Forecast of a step after readings of a probe, and what they say of bench or fridge',
+    units: 'min, °C',
+    source: 'Least squares on the multiple of the surface coefficients',
+    certainty: 'learnt',
+    input: RecalibrateInput,
+    run: recalibrate,
+  }),
+  model({
+    name: 'plan.probe',
+    summary: 'What a simulated probe reads in a kitchen that is not quite as it is taken to be',
+    units: 'min, °C',
+    source: 'The same physics with coefficients of a hidden kitchen, lag, noise and drop-outs',
+    certainty: 'estimate',
+    input: ProbeInput,
+    run: readProbe,
   }),
   model({
     name: 'plan.fromRecipe',
