@@ -43,3 +43,6 @@ export type Appetite = keyof typeof appetites;
 /** Pieces for so many mouths by appetite: an estimate of ours, to be changed by the cook. */
 export const piecesFor = (mouths: number, appetite: Appetite): number =>
   Math.max(1, Math.ceil(within(mouths, 1, 60, 'mouths') * appetites[appetite] - 1e-9));
+
+/** Share of a dough that sticks to bowl, hands and pin: an estimate of ours. */
+export const bowlLoss = 0.026;

@@ -3,7 +3,7 @@ import { material } from '../cold/material';
 import { tableIndex, tableStepK } from '../cold/material';
 import { mixSolve, type MixAnswer, type MixStage } from '../cold/mixing';
 import { ingredientCompositions } from '../ingredients/composition';
-import { askedMass } from '../dough/ask';
+import { askedMass, bowlLoss } from '../dough/ask';
 import { scaled } from '../dough/formula';
 import { ingredientOf } from '../ingredients/table';
 import { truthOf, type DoughTruth } from './doughTruth';
@@ -17,8 +17,6 @@ import { benchMinutes } from './steps';
 import { lockIn } from './turns';
 import { remember } from './thermal';
 
-/** Share of a dough that sticks to bowl, hands and pin: an estimate of ours. */
-const bowlLoss = 0.026;
 /** Degrees a dough may come out of the bowl above the bottom of its band, so that all of the band is still to use. */
 const iceC = -15;
 /** A dough that takes its fat later is mixed no warmer than this, °C: an estimate. */

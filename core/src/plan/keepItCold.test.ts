@@ -8,7 +8,8 @@ import { recalibrate } from './recalibrate';
 import { repairs } from './repairs';
 import { doughShapes } from './shapes';
 import { plainKitchen, starterItem } from './starters';
-import { changed, whatIf, whatIfs } from './whatIf';
+import { whatIfs } from './otherwise';
+import { changed, whatIf } from './whatIf';
 import type { FoldsInput, ItemInput, KitchenInput } from './inputs';
 
 const puff = starterItem('handPies', 18, 'You', 'roughPuff');

@@ -137,14 +137,21 @@ function rollOut(walk: Walk, item: ItemInput, cut: CutPlan, thick: number): void
 function pieceWork(walk: Walk, item: ItemInput, cut: CutPlan, t: number, springMin: number, seal: SealPlan): number {
   walk.cold('sheetRest', { kind: 'slab', thicknessM: t }, Math.max(15, springMin), 120);
   const cutting = cut.figures.time.value ?? 5;
-  walk.atBench('cut', {
-    fromM: t,
-    toM: t,
-    rollMinutes: 0,
-    dwellMinutes: cutting,
-    pieces: Math.round(cut.figures.firstRoll.reason.values['of'] as number) || cut.pieces,
-    values: { t: t * 1000, cutter: item.cut.cutterMm },
-  });
+  const blanks = Math.round(cut.figures.firstRoll.reason.values['of'] as number) || cut.pieces;
+  const goes = Math.min(item.seal.lots ?? 1, blanks);
+  const sheetC = walk.temperature;
+  for (let go = 1; go <= goes; go++) {
+    // cut in lots, the part of the sheet that is not yet cut waits cold
+    walk.temperature = sheetC;
+    walk.atBench('cut', {
+      fromM: t,
+      toM: t,
+      rollMinutes: 0,
+      dwellMinutes: cutting / goes,
+      pieces: Math.round((go * blanks) / goes) - Math.round(((go - 1) * blanks) / goes),
+      values: { t: t * 1000, cutter: item.cut.cutterMm },
+    });
+  }
   walk.cold('sheetRest', { kind: 'slab', thicknessM: t }, 15, 240, { afterCut: 1 });
   const whole = bench({
     spec: walk.dough.spec,

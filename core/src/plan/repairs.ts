@@ -1,28 +1,19 @@
-import { Nested } from '../quantities/rules';
+import { Nested, OneOf, Optional } from '../quantities/rules';
 import type { ColdLine } from './coldLine';
 import { ItemInput, KitchenInput } from './inputs';
 import { planItem } from './itemPlan';
 import type { StepCode } from './steps';
 import { chillBelowBandK } from './walk';
 import { turnsAtOnce } from './turns';
-import { changed, otherFat, pastryMinutes, type Changes } from './whatIf';
+import { otherFat, repairNames, type Changes, type RepairName } from './otherwise';
+import { changed, pastryMinutes } from './whatIf';
 
 export class RepairsInput {
   @Nested(() => ItemInput) item!: ItemInput;
   @Nested(() => KitchenInput) kitchen!: KitchenInput;
+  /** Ask for one of them only: so that each is shown as soon as it is known. */
+  @Optional() @OneOf(repairNames) only?: RepairName;
 }
-
-export const repairNames = [
-  'restEachTurn',
-  'rollInGoes',
-  'colder',
-  'smallerLots',
-  'coldStone',
-  'freezer',
-  'otherFat',
-  'coolerHour',
-] as const;
-export type RepairName = (typeof repairNames)[number];
 
 export interface Repair {
   name: RepairName;
@@ -54,7 +45,7 @@ const coolestC = 10;
  * day, with the smallest dose of it that works; ways that do not mend that step, or spoil another, are not offered. Those
  * after which nothing fails come first, then the cheapest in minutes of the day.
  */
-export function repairs({ item, kitchen }: RepairsInput): Repairs {
+export function repairs({ item, kitchen, only }: RepairsInput): Repairs {
   const plan = planItem(item, kitchen);
   const { inHandMin, tightestStepId, medium } = plan.line;
   const tight = plan.steps.find((s) => s.id === tightestStepId);
@@ -106,32 +97,41 @@ export function repairs({ item, kitchen }: RepairsInput): Repairs {
     { length: Math.max(0, Math.min(mostLots, plan.cut.pieces) - plan.lots) },
     (_, i) => plan.lots + i + 1,
   );
-  const found = [
-    item.dough.pastry === 'roughPuff' && (item.folds.turnsAtOnce ?? turnsAtOnce) > 1
-      ? attempt('restEachTurn', { 'folds.turnsAtOnce': 1 })
-      : null,
-    tight.code === 'rollOut'
-      ? first(
-          [2, 3, 4]
-            .filter((n) => n > (item.folds.rollGoes ?? 1))
-            .map((goes) => () => attempt('rollInGoes', { 'folds.rollGoes': goes }, { goes })),
-        )
-      : null,
-    first(deeper('fridge')),
-    first(
-      lots.map(
-        (n) => () => attempt('smallerLots', { 'seal.lots': n }, { lots: n, pieces: Math.ceil(plan.cut.pieces / n) }),
+  const ways: Record<RepairName, () => Repair | null> = {
+    restEachTurn: () =>
+      item.dough.pastry === 'roughPuff' && (item.folds.turnsAtOnce ?? turnsAtOnce) > 1
+        ? attempt('restEachTurn', { 'folds.turnsAtOnce': 1 })
+        : null,
+    rollInGoes: () =>
+      first(
+        (tight.code === 'rollOut' ? [2, 3, 4] : [])
+          .filter((n) => n > (item.folds.rollGoes ?? 1))
+          .map((goes) => () => attempt('rollInGoes', { 'folds.rollGoes': goes }, { goes })),
       ),
-    ),
-    attempt('coldStone', { 'kitchen.bench': 'marble', 'kitchen.benchC': kitchen.fridgeC }, { benchC: kitchen.fridgeC }),
-    item.folds.coldIn === 'freezer' ? null : first(deeper('freezer')),
-    first(
-      (['puffMargarine', 'shortening', 'bakingMargarine', 'lard', 'butter'] as const)
-        .filter((f) => f !== item.dough.fat)
-        .map((fat) => () => attempt('otherFat', otherFat(item, fat), { fat })),
-    ),
-    coolerHour(kitchen.roomC, (roomC) => attempt('coolerHour', { 'kitchen.roomC': roomC }, { roomC })),
-  ];
+    colder: () => first(deeper('fridge')),
+    smallerLots: () =>
+      first(
+        lots.map(
+          (n) => () => attempt('smallerLots', { 'seal.lots': n }, { lots: n, pieces: Math.ceil(plan.cut.pieces / n) }),
+        ),
+      ),
+    coldStone: () =>
+      attempt(
+        'coldStone',
+        { 'kitchen.bench': 'marble', 'kitchen.benchC': kitchen.fridgeC },
+        { benchC: kitchen.fridgeC },
+      ),
+    freezer: () => (item.folds.coldIn === 'freezer' ? null : first(deeper('freezer'))),
+    otherFat: () =>
+      first(
+        (['puffMargarine', 'shortening', 'bakingMargarine', 'lard', 'butter'] as const)
+          .filter((f) => f !== item.dough.fat)
+          .map((fat) => () => attempt('otherFat', otherFat(item, fat), { fat })),
+      ),
+    coolerHour: () =>
+      coolerHour(kitchen.roomC, (roomC) => attempt('coolerHour', { 'kitchen.roomC': roomC }, { roomC })),
+  };
+  const found = repairNames.filter((name) => only === undefined || name === only).map((name) => ways[name]());
   const working = found.filter((r) => r !== null);
   working.sort(
     (a, b) =>

@@ -132,7 +132,7 @@ export class Walk {
     const { kitchen, item } = this;
     const place = item.folds.coldIn ?? 'fridge';
     const wanted = this.low - (item.folds.chillBelowK ?? chillBelowBandK);
-    const targetC = Math.max(wanted, (place === 'freezer' ? kitchen.freezerC : kitchen.fridgeC) + 0.8);
+    const targetC = this.coldTarget(wanted, place === 'freezer' ? kitchen.freezerC : kitchen.fridgeC);
     const startC = this.temperature;
     const ask = { spec: this.dough.spec, shape, startC, kitchen, place };
     const reckoned = chill({ ...ask, targetC: Math.min(targetC, Math.max(startC, wanted)), leastMin });
@@ -163,6 +163,18 @@ export class Walk {
     });
     this.stretch(step, result, null, null, { body: { kind: 'cold', shape, place } });
     return result;
+  }
+
+  /**
+   * What a chill can aim for: just under the band, but not so near the cold's own temperature that it takes all day where
+   * the middle of the band is met long before (three degrees over it, an estimate of what is worth waiting for).
+   */
+  private coldTarget(wanted: number, placeC: number): number {
+    const reachable = placeC + 0.8;
+    if (wanted >= reachable) return wanted;
+    const soon = placeC + 3;
+    const asked = this.item.folds.chillBelowK !== undefined;
+    return !asked && soon <= (this.low + this.high) / 2 ? soon : reachable;
   }
 
   /** A chill of something else in the same cold; the line does not follow it. */

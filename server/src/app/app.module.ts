@@ -9,6 +9,7 @@ import { HealthModule } from '../health/health.module';
 import { KitchenModule } from '../kitchen/kitchen.module';
 import { LarderModule } from '../larder/larder.module';
 import { LogModule } from '../log/log.module';
+import { ProbeModule } from '../probe/probe.module';
 import { StorageModule } from '../storage/storage.module';
 import { ToolsModule } from '../tools/tools.module';
 
@@ -28,6 +29,7 @@ export class AppModule {
         LarderModule,
         BenchModule,
         LogModule,
+        ProbeModule,
         ComputeModule,
         HealthModule,
         ExchangeModule,

@@ -12,6 +12,7 @@ export const runEventTypes = [
   'weighed',
   'poured',
   'feel',
+  'probe',
   'finish',
 ] as const;
 export type RunEventType = (typeof runEventTypes)[number];

@@ -93,5 +93,6 @@ export class BenchController {
   imports: [TypeOrmModule.forFeature([Run, RunEvent]), BakesModule],
   controllers: [BenchController],
   providers: [BenchService],
+  exports: [BenchService],
 })
 export class BenchModule {}

@@ -1,3 +1,4 @@
+import type { LongerInput } from '@crustallum/core/plan/inputs';
 import { closingCodes } from '@crustallum/core/plan/steps';
 import { Dialog } from 'radix-ui';
 import { Suspense, useCallback, useState } from 'react';
@@ -19,7 +20,7 @@ import { useOpenBake } from './useOpenBake';
 /** Step codes that belong to each station: their words stand in a chip under the line. */
 const stepsAt: Record<string, readonly string[]> = {
   dough: ['weigh', 'mix', 'rubIn'],
-  folds: ['turns', 'rest', 'rubIn', 'brushStack'],
+  folds: ['lockIn', 'turns', 'rest', 'rubIn', 'brushStack'],
   cut: ['rollOut', 'cut', 'lineDish'],
   seal: closingCodes,
 };
@@ -65,10 +66,30 @@ export function Shell() {
   );
 }
 
+/** A step made longer by so many minutes than it now is; one that is as it was reckoned is not kept. */
+function movedBy(longer: readonly LongerInput[], stepId: string, by: number): LongerInput[] {
+  const minutes = Math.max(-120, Math.min(600, (longer.find((l) => l.stepId === stepId)?.minutes ?? 0) + by));
+  const rest = longer.filter((l) => l.stepId !== stepId);
+  return minutes === 0 ? rest : [...rest, { stepId, minutes }];
+}
+
 /** The Cold Line of the item in hand. */
 function LineInHand({ here }: { here: readonly string[] | undefined }) {
-  const { plan, steps, serveAt } = useItem();
-  return <ColdLine line={plan?.line ?? null} steps={steps} serveAt={serveAt} here={here} />;
+  const { item, plan, steps, serveAt, change } = useItem();
+  const dotted = useAppSelector((s) => s.ghost.now);
+  const longer = item?.document.clock.longer;
+  const onLonger = (stepId: string, by: number) => change({ 'clock.longer': movedBy(longer ?? [], stepId, by) });
+  return (
+    <ColdLine
+      line={plan?.line ?? null}
+      steps={steps}
+      serveAt={serveAt}
+      here={here}
+      ghost={dotted?.itemId === item?.id ? dotted : null}
+      onLonger={onLonger}
+      onReset={longer?.length ? () => change({ 'clock.longer': [] }) : undefined}
+    />
+  );
 }
 
 function Notices() {

@@ -21,6 +21,7 @@ import { useDraws } from './useDraws';
 import { ScaleReading, WeighOut } from './WeighOut';
 import { weighingOf } from './weighing';
 import { useCure } from './useCure';
+import { useProbe } from './useProbe';
 import { warmthNow } from './warmth';
 import './bench.css';
 
@@ -140,7 +141,11 @@ function Running({
     (atScale || atBowl) && step && item?.parts ? { item, itemIndex: step.itemIndex, now: weighing, say } : null;
   const tools = scaled && (atScale ? <WeighOut {...scaled} /> : <FeelTests {...scaled} />);
   useDraws(run, state, events);
-  const warmth = warmthNow(run, state, now);
+  const reckoned = warmthNow(run, state, now);
+  const probe = useProbe(run, events, step?.itemIndex, reckoned, say);
+  // with a probe in, the line is what it shows
+  const line = probe.line ?? item?.line;
+  const warmth = probe.line ? warmthNow(run, state, now, probe.line) : reckoned;
   const { cure, ask } = useCure(run, step?.itemIndex, warmth);
   const [quiet, setQuiet] = useState<number | null>(null);
   const toCold = () => {
@@ -187,6 +192,16 @@ function Running({
       onQuiet={() => setQuiet(state.index)}
     />
   );
+  const probePress = probe.possible && (
+    <button
+      type="button"
+      className={`press bench-side ${narrow ? '' : 'w-full'} ${probe.on ? '' : 'quiet'}`}
+      aria-pressed={probe.on}
+      onClick={probe.toggle}
+    >
+      Probe{probe.on ? ' is in' : ' in'}
+    </button>
+  );
   return (
     <main className="bench">
       <section className="bench-now">
@@ -231,8 +246,10 @@ function Running({
         <button type="button" className="press bench-main" onClick={next}>
           {done ? 'To the log' : words?.press}
         </button>
+        {!narrow && probePress}
         <div className="bench-row">
           {narrow && coldPresses}
+          {narrow && probePress}
           <button type="button" className="press quiet bench-side" disabled={state.index === 0} onClick={back}>
             Back
           </button>
@@ -252,13 +269,14 @@ function Running({
           )}
         </p>
       </section>
-      <LeftPanel run={run} state={state} warmth={warmth} cure={cure} quiet={isQuiet} now={now}>
+      <LeftPanel run={run} state={state} warmth={warmth} cure={cure} quiet={isQuiet} now={now} probe={probe}>
         {!narrow && coldPresses}
       </LeftPanel>
       {item && (
         <div className="bench-line">
           <ColdLine
-            line={item.line}
+            line={line ?? item.line}
+            measured={probe.readings}
             steps={steps.filter((s) => s.itemIndex === step?.itemIndex)}
             serveAt={run.plan.serveAt}
             hereStep={step?.id}

@@ -1,9 +1,11 @@
 import type { Cure } from '@crustallum/core/plan/cure';
 import { useEffect, useRef, type ReactNode } from 'react';
 import { Because } from '../ui/Because';
-import { clock, degrees, plain, span, timer, until } from '../wording/numbers';
+import { clock, degrees, momentAt, plain, span, timer, until } from '../wording/numbers';
+import { costOf, type Cost } from './delay';
 import type { BenchRun, BenchState } from './run';
 import { doubleKnock, knock } from './sounds';
+import type { ProbeInHand } from './useProbe';
 import { callsBetween, type Warmth } from './warmth';
 
 interface Props {
@@ -13,6 +15,7 @@ interface Props {
   cure: Cure | null;
   quiet: boolean;
   now: number;
+  probe: ProbeInHand;
   /** The presses that belong to it, where they stand beside it. */
   children?: ReactNode;
 }
@@ -20,7 +23,7 @@ interface Props {
 const againMs = 20_000;
 
 /** The minutes left before the fat is too soft (or the leaf too dry), and the way back when there are none. */
-export function LeftPanel({ run, state, warmth, cure, quiet, now, children }: Props) {
+export function LeftPanel({ run, state, warmth, cure, quiet, now, probe, children }: Props) {
   useKnocks(warmth, quiet, state.index);
   if (!warmth) {
     return (
@@ -73,16 +76,29 @@ export function LeftPanel({ run, state, warmth, cure, quiet, now, children }: Pr
           <p className="sr-alert" role={leftMin < 0 ? 'alert' : undefined}>
             {leftMin < 0 ? cureWords(cure, leaf) : leftMin < 3 ? 'Close to too soft.' : ''}
           </p>
-          <Because>
-            {leaf
-              ? `a bare leaf dries, and cracks under ${plain(line.band.low, 0)} %`
-              : `it warms from ${degrees(stretch.value[0] ?? 0)} and leaves the band at ${plain(line?.band.high ?? 0, 0)}°`}
-          </Because>
+          {leftMin < 0 && cure && cure.minutes !== null && !leaf && (
+            <p className="m-0" style={{ fontSize: 18 }}>
+              {costWords(
+                costOf(run, state.index, now, stretch.minutes - warmth.minute, cure.minutes),
+                run.plan.serveAt,
+              )}
+            </p>
+          )}
+          {!(leftMin < 0 && probe.on) && (
+            <Because>
+              {leaf
+                ? `a bare leaf dries, and cracks under ${plain(line.band.low, 0)} %`
+                : `it warms from ${degrees(stretch.value[0] ?? 0)} and leaves the band at ${plain(line?.band.high ?? 0, 0)}°`}
+            </Because>
+          )}
         </>
       )}
       <div className="bench-fat">
-        <div className="bench-label">{leaf ? 'the leaf, by reckoning' : 'the fat, by reckoning'}</div>
-        <div className="bench-degrees">{written}</div>
+        <div className="bench-label">
+          {probe.last !== null ? 'probe in the pastry' : leaf ? 'the leaf, by reckoning' : 'the fat, by reckoning'}
+        </div>
+        <div className="bench-degrees">{probe.last !== null ? degrees(probe.last) : written}</div>
+        {probe.on && <p className="m-0 bench-probe">{probeWords(probe)}</p>}
       </div>
       {children}
     </section>
@@ -120,6 +136,25 @@ function cureWords(cure: Cure | null, leaf: boolean): string {
       : 'This fridge does not bring it back: try the freezer.';
   const range = cure.range ? ` (${plain(cure.range[0], 0)}–${plain(cure.range[1], 0)})` : '';
   return `${leaf ? 'Under the damp cloth' : 'To the cold'} for ${span(cure.minutes)}${range}, then go on.`;
+}
+
+/** What the probe shows beside its degrees: its pace, and how this kitchen differs from what was reckoned. */
+function probeWords(probe: ProbeInHand): string {
+  if (probe.odd !== null) return `It says ${degrees(probe.odd, 0)}: no pastry is that warm. Is it in?`;
+  if (probe.last === null) return probe.silent ? 'It does not answer; the reckoning goes on.' : 'Waiting for it.';
+  const pace =
+    probe.pace === null ? '' : `${probe.pace < 0 ? 'cooling' : 'warming'} ${plain(Math.abs(probe.pace), 2)}° a minute`;
+  const made = probe.recalibrated;
+  if (!made || made.status === 'tooFew') return pace;
+  if (made.status === 'outOfRange') return `${pace}; too far from the reckoning to learn from`;
+  return `${pace}; heat comes ${plain(made.factor, 1)} times as fast as reckoned${probe.silent ? '. It is silent just now.' : ''}`;
+}
+
+/** What going back to the cold does to the day. */
+function costWords(cost: Cost, serveAt: string): string {
+  if (cost.laterMin >= 1) return `It makes the table ${span(cost.laterMin)} later.`;
+  const oven = cost.ovenAtMin === null ? '' : `: the oven is at ${clock(momentAt(serveAt, cost.ovenAtMin))}`;
+  return `That cold is free${oven}.`;
 }
 
 /** One knock at three minutes and at one; past the band two tones every twenty seconds until it is heard. */

@@ -35,7 +35,7 @@ export interface BenchRun {
 }
 
 export type BenchEventType =
-  'next' | 'back' | 'piece' | 'timerStop' | 'cold' | 'weighed' | 'poured' | 'feel' | 'finish';
+  'next' | 'back' | 'piece' | 'timerStop' | 'cold' | 'weighed' | 'poured' | 'feel' | 'probe' | 'finish';
 
 export interface BenchEvent {
   id: string;

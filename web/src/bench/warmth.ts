@@ -1,4 +1,4 @@
-import { forecastAt, minuteOf, type Stretch } from '@crustallum/core/plan/coldLine';
+import { forecastAt, minuteOf, type ColdLine, type Stretch } from '@crustallum/core/plan/coldLine';
 import { inTheCold, isWait, type BenchRun, type BenchState } from './run';
 
 export type Feel = 'chilled' | 'works' | 'warm' | 'cold';
@@ -18,9 +18,9 @@ export interface Warmth {
 }
 
 /** Null where nothing warms: in a wait, after the last step, or where the fat never gets too soft within two hours. */
-export function warmthNow(run: BenchRun, state: BenchState, now: number): Warmth | null {
+export function warmthNow(run: BenchRun, state: BenchState, now: number, pulled?: ColdLine): Warmth | null {
   const step = run.plan.steps[state.index];
-  const line = step && !isWait(step) ? run.plan.items[step.itemIndex]?.line : undefined;
+  const line = step && !isWait(step) ? (pulled ?? run.plan.items[step.itemIndex]?.line) : undefined;
   const stretch = line?.stretches.find((s) => s.stepId === step?.id);
   if (!line || !stretch || stretch.leavesBandAt === null) return null;
   const leaf = line.medium === 'leaf';

@@ -7,7 +7,8 @@ import { Because } from '../ui/Because';
 import { useNarrow, usePhone, useWidth } from '../ui/useWidth';
 import { clock, plain, span } from '../wording/numbers';
 import { stepWord } from '../wording/steps';
-import { aroundFocus, layStretches, lineScale, linePieces, valueAt, xAt } from './layout';
+import { aroundFocus, ghostPieces, layStretches, lineScale, linePieces, valueAt, xAt } from './layout';
+import { Raised, type Live, type Measured } from './Raised';
 import { needles, sweat } from './textures';
 
 interface Props {
@@ -20,12 +21,19 @@ interface Props {
   /** Or just one step, by its id. */
   hereStep?: string;
   /** At the bench: the step in hand, the minutes it has run, and the value reckoned now where it has run over. */
-  live?: { stepId: string; minutes: number; value?: number | undefined } | null;
+  live?: Live | null;
   reading?: React.ReactNode;
   height?: number;
+  /** A line that is only asked about, in dots over this one. */
+  ghost?: { words: string; line: Line } | null;
+  /** What a probe read, in its steps. */
+  measured?: readonly Measured[];
+  onLonger?: (stepId: string, byMinutes: number) => void;
+  onReset?: (() => void) | undefined;
 }
 
 const nowhere: readonly string[] = [];
+const noReadings: readonly Measured[] = [];
 
 const draw = path<[number, number]>();
 
@@ -39,6 +47,10 @@ export const ColdLine = memo(function ColdLine({
   live,
   reading,
   height = 152,
+  ghost,
+  measured = noReadings,
+  onLonger,
+  onReset,
 }: Props) {
   const [ref, boxWidth] = useWidth<HTMLDivElement>(1000);
   const [raised, setRaised] = useState(false);
@@ -64,6 +76,7 @@ export const ColdLine = memo(function ColdLine({
     [width, plot, scale?.bandBottom],
   );
   const points = useMemo(() => (scale ? linePieces(laid, scale) : []), [laid, scale]);
+  const full = raised && !phone;
   const leaf = line?.medium === 'leaf';
   const name = leaf ? 'The Damp Line' : 'The Cold Line';
   if (!line || !scale || !serveAt) return <EmptyLine height={height} />;
@@ -85,33 +98,57 @@ export const ColdLine = memo(function ColdLine({
   ] as const;
   const tightStep = line.tightestStepId ? startOf(line.tightestStepId) : undefined;
   return (
-    <figure className="cold" aria-label={name} style={{ minHeight: narrow ? undefined : tall }}>
+    <figure
+      className={`cold ${full ? 'full' : ''}`}
+      aria-label={name}
+      style={{ minHeight: narrow || full ? undefined : tall }}
+    >
       <div className="reading">
         <div style={{ color: 'var(--color-chalk-2)', fontWeight: 520 }}>{name}</div>
-        {reading ??
-          (line.inHandMin === null ? (
-            <div style={{ fontSize: 18 }}>nothing is tight</div>
-          ) : (
-            <>
-              <div>
-                <b style={line.inHandMin < 0 ? { color: 'var(--color-rhubarb-lit)' } : undefined}>
-                  {plain(Math.abs(line.inHandMin), 0)}
-                </b>{' '}
-                <span style={{ fontSize: 18 }}>{line.inHandMin < 0 ? 'min past the band' : 'min in hand'}</span>
-              </div>
-              <div className="detail">
-                at the tightest, {tightStep ? stepWord(tightStep).toLowerCase() : ''},{' '}
-                <Because>
-                  {leaf
-                    ? 'a bare leaf dries'
-                    : `it warms from ${plain(tight?.value[0] ?? 0, 1)} to ${plain(tight?.value[tight.value.length - 1] ?? 0, 1)}° there`}
-                </Because>
-              </div>
-            </>
-          ))}
+        {full
+          ? null
+          : (reading ??
+            (line.inHandMin === null ? (
+              <div style={{ fontSize: 18 }}>nothing is tight</div>
+            ) : (
+              <>
+                <div>
+                  <b style={line.inHandMin < 0 ? { color: 'var(--color-rhubarb-lit)' } : undefined}>
+                    {plain(Math.abs(line.inHandMin), 0)}
+                  </b>{' '}
+                  <span style={{ fontSize: 18 }}>{line.inHandMin < 0 ? 'min past the band' : 'min in hand'}</span>
+                </div>
+                <div className="detail">
+                  at the tightest, {tightStep ? stepWord(tightStep).toLowerCase() : ''},{' '}
+                  <Because>
+                    {leaf
+                      ? 'a bare leaf dries'
+                      : `it warms from ${plain(tight?.value[0] ?? 0, 1)} to ${plain(tight?.value[tight.value.length - 1] ?? 0, 1)}° there`}
+                  </Because>
+                </div>
+              </>
+            )))}
       </div>
       <div ref={ref} style={{ position: 'relative', minWidth: 0 }}>
-        <svg width={boxWidth} height={tall} role="img" aria-labelledby={`t${id}`}>
+        {full && (
+          <Raised
+            line={line}
+            steps={steps}
+            serveAt={serveAt}
+            ghost={ghost}
+            live={live}
+            measured={measured}
+            onLonger={onLonger}
+            onReset={onReset}
+          />
+        )}
+        <svg
+          style={full ? { display: 'none' } : undefined}
+          width={boxWidth}
+          height={full ? 0 : tall}
+          role="img"
+          aria-labelledby={`t${id}`}
+        >
           <title
             id={`t${id}`}
           >{`${name}: ${plain(line.band.low, 0)} to ${plain(line.band.high, 0)} ${line.unit} works`}</title>
@@ -207,6 +244,35 @@ export const ColdLine = memo(function ColdLine({
                 )}
               </g>
             ))}
+            {ghost &&
+              ghostPieces(laid, ghost.line, scale).map((p, i) => (
+                <path
+                  key={i}
+                  d={draw(p) ?? ''}
+                  fill="none"
+                  stroke="#ffffff"
+                  strokeWidth="3.5"
+                  strokeLinecap="round"
+                  strokeDasharray="0.1 6"
+                />
+              ))}
+            {measured.map((m) => {
+              const s = laid.find((l) => l.stepId === m.stepId);
+              return (
+                s &&
+                m.minute <= s.minutes && (
+                  <circle
+                    key={`${m.stepId}${m.minute}`}
+                    cx={xAt(s, m.minute)}
+                    cy={scale.y(m.value)}
+                    r="4"
+                    fill="var(--color-lantern)"
+                    stroke="#ffffff"
+                    strokeWidth="1.5"
+                  />
+                )
+              );
+            })}
             {laid
               .filter((s) => s.workableFrom !== null && s.code !== 'cut' && s.minutes > 0)
               .map((s) => {

@@ -70,6 +70,52 @@ describe('the Cold Line on the page', () => {
     fireEvent.click(press);
     expect(screen.getByRole('button', { name: 'Lower The Cold Line' }).getAttribute('aria-expanded')).toBe('true');
   });
+  it('raised says what is in hand at every step, and a knob moves a step by keys', () => {
+    const moved: [string, number][] = [];
+    const onReset = jest.fn();
+    render(
+      <ColdLine
+        line={line}
+        steps={steps}
+        serveAt={meal.serveAt}
+        ghost={{ words: 'in a kitchen of 26°', line }}
+        onLonger={(stepId, by) => moved.push([stepId, by])}
+        onReset={onReset}
+      />,
+    );
+    fireEvent.click(screen.getByRole('button', { name: 'Raise The Cold Line' }));
+    const raised = screen.getByRole('img', { name: 'The Cold Line, raised' });
+    expect(raised.textContent).toMatch(/min in hand/);
+    expect(raised.textContent).toMatch(/° at the end/);
+    expect(screen.getByText(/White dots: the same day in a kitchen of 26°/)).toBeTruthy();
+    const [knob] = screen.getAllByRole('button', { name: /^Move Turns/ }) as [HTMLElement];
+    fireEvent.keyDown(knob, { key: 'ArrowRight' });
+    fireEvent.keyDown(knob, { key: 'ArrowLeft', shiftKey: true });
+    fireEvent.keyDown(knob, { key: 'Enter' });
+    const before = line.stretches[line.stretches.findIndex((s) => s.code === 'turns') - 1];
+    expect(moved).toEqual([
+      [before?.stepId, 1],
+      [before?.stepId, -5],
+    ]);
+    fireEvent.click(screen.getByRole('button', { name: 'As it was reckoned' }));
+    expect(onReset).toHaveBeenCalled();
+  });
+  it('at the bench shows what a probe read, in its step', () => {
+    const turns = line.stretches.find((s) => s.code === 'turns');
+    const { container } = render(
+      <ColdLine
+        line={line}
+        steps={steps}
+        serveAt={meal.serveAt}
+        live={{ stepId: turns?.stepId ?? '', minutes: 4 }}
+        measured={[
+          { stepId: turns?.stepId ?? '', minute: 2, value: 9 },
+          { stepId: turns?.stepId ?? '', minute: 400, value: 30 },
+        ]}
+      />,
+    );
+    expect(container.querySelectorAll('circle[r="4"]')).toHaveLength(1);
+  });
   it('is the Damp Line for leaves', () => {
     render(
       <ColdLine

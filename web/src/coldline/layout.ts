@@ -49,6 +49,10 @@ export interface Scale {
   y: (value: number) => number;
   bandTop: number;
   bandBottom: number;
+  /** Pixels a degree (or a per cent of moisture). */
+  perUnit: number;
+  /** Whether a value lies within the height. */
+  inside: (value: number) => boolean;
 }
 
 /** Vertical scale so that the band takes about a third of the height. */
@@ -57,7 +61,11 @@ export function lineScale(line: ColdLine, height: number): Scale {
   const unit = height / 3 / Math.max(0.5, high - low);
   const bandBottom = height * 0.66;
   const y = (value: number) => Math.max(2, Math.min(height - 2, bandBottom - (value - low) * unit));
-  return { y, bandTop: y(high), bandBottom: y(low) };
+  const inside = (value: number) => {
+    const at = bandBottom - (value - low) * unit;
+    return at >= 0 && at <= height;
+  };
+  return { y, bandTop: y(high), bandBottom: y(low), perUnit: unit, inside };
 }
 
 /** Largest step in value between two stretches that is still one line: a lot fetched from the cold begins anew. */
@@ -76,6 +84,15 @@ export function linePieces(laid: readonly LaidStretch[], scale: Scale): [number,
     last = s.value[s.value.length - 1] as number;
   }
   return pieces;
+}
+
+/** Another line over these stretches, step by step: each as wide as the step it stands for. */
+export function ghostPieces(laid: readonly LaidStretch[], other: ColdLine, scale: Scale): [number, number][][] {
+  const over = laid.flatMap((s) => {
+    const same = other.stretches.find((o) => o.stepId === s.stepId) ?? null;
+    return same ? [{ ...same, x: s.x, width: s.width }] : [];
+  });
+  return linePieces(over, scale);
 }
 
 /** x of a moment `minute` into a stretch. */

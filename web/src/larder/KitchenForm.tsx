@@ -19,6 +19,7 @@ const numbers = [
   ['porchC', 'Cold porch'],
   ['tapC', 'Tap water'],
   ['humidityPct', 'Damp of the air'],
+  ['benchC', 'Bench, if colder than the room'],
   ['benchLengthMm', 'Bench, long'],
   ['benchWidthMm', 'Bench, deep'],
   ['pinMm', 'Rolling pin'],
@@ -36,7 +37,7 @@ const picks = [
   ['fridgeKind', 'Its fridge', fridgeKinds.map((k) => [k, fridgeWords[k]] as const)],
 ] as const;
 /** May be left empty. */
-const optional = new Set<string>(['flourLimitG']);
+const optional = new Set<string>(['flourLimitG', 'benchC']);
 
 /** The kitchen as the engine needs it; the same class that the server and the models check says what is allowed. */
 export default function KitchenForm() {

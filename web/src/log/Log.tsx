@@ -24,6 +24,7 @@ import { Because } from '../ui/Because';
 import { usePhone } from '../ui/useWidth';
 import { plain, shortDay, span } from '../wording/numbers';
 import { stepWord } from '../wording/steps';
+import { learnt, probedOf, type Probed } from './probed';
 import { HalfAndHalf } from './HalfAndHalf';
 import { History } from './History';
 
@@ -68,6 +69,8 @@ export interface Snapshot {
   formula?: { id: string; name?: string; plannedG: number; madeG: number }[];
   /** What its flour took of the liquid planned, once it held; and which flour. */
   took?: { flour: string; factor: number };
+  /** What a probe found of bench and fridge. */
+  probed?: Probed[];
 }
 
 const fresh: LogAnswers = {
@@ -179,6 +182,7 @@ function useRun(runId: string | null): Ran | null {
 function draftOf({ run, events }: Ran, index: number, title: string): Draft {
   const item = run.plan.items[index];
   const { actual } = benchState(run, events);
+  const probed = probedOf(events, index);
   const steps = run.plan.steps.flatMap((s, i) => {
     if (s.itemIndex !== index) return [];
     const ran = actual[i];
@@ -195,6 +199,7 @@ function draftOf({ run, events }: Ran, index: number, title: string): Draft {
       bakeMin: item?.bakeMin,
       depthMm: item?.depthMm,
       steps,
+      ...(probed.length ? { probed } : {}),
       ...(item ? weighedOf(item, weighingOf(events, index)) : {}),
     },
     bakeId: run.bakeId,
@@ -231,10 +236,14 @@ function Entry({
   const [changeKitchen] = useChangeKitchenMutation();
   // what this flour took is kept for the kitchen: the last few times count
   const learn = () => {
-    const { took } = draft.snapshot;
-    if (!took || !kitchen) return;
-    const flourFactors = [...(kitchen.document.flourFactors ?? []), took].slice(-40);
-    void changeKitchen({ version: kitchen.version, document: { ...kitchen.document, flourFactors } });
+    const { took, probed = [] } = draft.snapshot;
+    if ((!took && probed.length === 0) || !kitchen) return;
+    const document = learnt(kitchen.document, probed);
+    const flourFactors = took ? [...(document.flourFactors ?? []), took].slice(-40) : document.flourFactors;
+    void changeKitchen({
+      version: kitchen.version,
+      document: { ...document, ...(flourFactors ? { flourFactors } : {}) },
+    });
   };
   const save = async () => {
     const clean = { ...answers, note: answers.note.trim() };
@@ -363,6 +372,15 @@ function Entry({
           />
         </div>
         <div className="numbers">
+          {draft.snapshot.probed?.map((p) => (
+            <div key={p.field}>
+              <strong>{p.field === 'benchFactor' ? 'The bench' : 'The fridge'}</strong>{' '}
+              <Because>
+                by the probe heat comes {plain(p.value, 2)} times as fast as by the table; half of it is kept for this
+                kitchen
+              </Because>
+            </div>
+          ))}
           {draft.snapshot.formula && (
             <div>
               <strong>As weighed</strong>

@@ -75,7 +75,7 @@ export const fields = {
     to: 22,
     places: 1,
   },
-  turns: { kind: 'rule', path: 'folds.turns', label: 'Turns', unit: 'turns', step: 1, good: [3, 5], from: 1, to: 8 },
+  turns: { kind: 'rule', path: 'folds.turns', label: 'Turns', unit: 'turns', step: 1, good: [3, 5], from: 1, to: 12 },
   rolledLength: {
     kind: 'rule',
     path: 'folds.rolledLengthMm',

@@ -27,7 +27,12 @@ const sentences: Record<string, (v: Values) => string> = {
     `The folded packet is ${plain(Number(v['packet']))} mm, thinner than the sheet of ${plain(Number(v['sheet']))}. Roll it shorter.`,
   packetTooHigh: (v) =>
     `The folded packet stands ${plain(Number(v['packet']) / 10, 0)} cm high; over ${plain(Number(v['highest']) / 10, 0)} no hand rolls it. Roll it longer, or make it in two.`,
-  filmsMerge: (v) => `A leaf of ${plain(Number(v['um']))} µm breaks into dots; one turn less keeps them apart.`,
+  filmsMerge: (v) =>
+    `A leaf of ${plain(Number(v['um']))} µm is thinner than a grain of starch and breaks into dots; one turn less keeps them apart.`,
+  crumbMelts: (v) =>
+    `It comes out of the bowl at ${degrees(Number(v['outC']), 0)}, over the ${degrees(Number(v['soft']), 0)} at which this fat melts into paste: no crumb is left. Colder fat, less rubbing, or the processor.`,
+  lockTooUneven: (v) =>
+    `Fat at ${degrees(Number(v['fatC']), 0)} and dough at ${degrees(Number(v['doughC']), 0)} do not stretch together: bring them within four degrees.`,
   lumpTooBig: (v) =>
     `Pieces of ${g(v, 'crumb')} mm show through a sheet of ${plain(Number(v['sheet']))} mm and may leave holes.`,
   'mix.notEnoughWater': (v) =>

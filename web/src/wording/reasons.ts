@@ -77,7 +77,7 @@ const sentences: Record<string, (v: Values) => string> = {
   'dough.bought': () => 'the leaves are bought; nothing is mixed',
   'dough.leaves': (v) => `${g(v, 'leaves')} leaves of ${g(v, 'areaCm2')} cm²`,
   'folds.leaves': (v) =>
-    `${g(v, 'turns')} turns fold in ${g(v, 'fold')} each time; said aloud ${g(v, 'nominal')}, with dough ${g(v, 'distinct')}: touching dough counts once`,
+    `${s(v, 'sequence')}${s(v, 'lock') === 'twoThirds' ? ', twice for fat on two thirds' : s(v, 'lock') === 'spread' ? ', with the fat spread turn by turn' : ''}; said aloud ${g(v, 'nominal')}, with dough ${g(v, 'distinct')}: touching dough counts once`,
   'folds.oneLeaf': (v) =>
     `fat is ${n(v, 'phi', 1)} % of the dough: ${n(v, 'share')} mm of ${n(v, 't')}, shared by ${g(v, 'leaves')}`,
   'folds.oneMore': (v) =>

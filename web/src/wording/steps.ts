@@ -8,6 +8,7 @@ export const stepWords: Record<StepCode, string> = {
   mix: 'Mix',
   rubIn: 'Rub in',
   rest: 'Rest',
+  lockIn: 'Lock in',
   turns: 'Turns',
   rollOut: 'Roll',
   sheetRest: 'Rest',
@@ -38,6 +39,13 @@ export const stepWord = (s: Pick<TimedStep, 'code' | 'values'>): string =>
     : s.code === 'brushStack'
       ? `Stack ${s.values['stack']}`
       : stepWords[s.code];
+
+const lockWords: Record<string, string> = {
+  envelope: 'Set it cornerwise on the dough and fold the four flaps over it.',
+  half: 'Lay it on one half and fold the other over it; press the edges shut.',
+  twoThirds: 'Lay it on two thirds, fold the bare third over, then the other.',
+  inverse: 'Fold the dough into the fat; keep the fat side floured and cold.',
+};
 
 export interface Call {
   call: string;
@@ -74,18 +82,24 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
         'It holds, next',
         'Keep fingers and spoons out of moving blades.',
       );
+    case 'lockIn':
+      return make(
+        `Lock in the fat for ${title}`,
+        `Beat it between papers to ${num(s, 'blockMm')} mm${Number(s.values['standMin']) >= 1 ? `, let it stand ${num(s, 'standMin')} min` : ''} until it bends and does not break: near ${num(s, 'toC')}°, the dough at ${num(s, 'doughC')}°. ${lockWords[String(s.values['lock'])] ?? ''}`,
+        'Locked in, next',
+      );
     case 'turns':
       return make(
         s.values['first'] === s.values['last']
           ? `Turn ${s.values['first']}`
           : `Turns ${s.values['first']} and ${s.values['last']}`,
-        `Roll to ${plain(Number(s.values['length']) / 10, 0)} × ${plain(Number(s.values['width']) / 10, 0)} cm, fold in ${s.values['fold']}, brush off flour, a quarter round.`,
+        `Roll to ${plain(Number(s.values['length']) / 10, 0)} × ${plain(Number(s.values['width']) / 10, 0)} cm, in ${num(s, 'passes')} passes${Number(s.values['spread']) > 0 ? `, spread ${num(s, 'spread')} g of soft ${fatWord} on all but the last panel` : ''}, fold in ${s.values['fold']}, brush off flour, a quarter round, seam to your right.`,
         'Folded, next',
       );
     case 'rollOut':
       return make(
         `Roll ${title}`,
-        `To ${num(s, 't', 1)} mm, ${plain(Number(s.values['l']) / 10, 0)} × ${plain(Number(s.values['w']) / 10, 0)} cm${Number(s.values['sheets']) > 1 ? `, ${num(s, 'sheets')} sheets` : ''}.`,
+        `${Number(s.values['goes']) > 1 ? `Go ${s.values['go']} of ${s.values['goes']}: t` : 'T'}o ${num(s, 't', 1)} mm, ${plain(Number(s.values['l']) / 10, 0)} × ${plain(Number(s.values['w']) / 10, 0)} cm${Number(s.values['sheets']) > 1 ? `, ${num(s, 'sheets')} sheets` : ''}.`,
         'Rolled, next',
       );
     case 'cut':

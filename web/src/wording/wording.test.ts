@@ -1,4 +1,4 @@
-import { DoughInput } from '@crustallum/core/plan/inputs';
+import { stationInputs } from '@crustallum/core/plan/inputs';
 import { numberRules } from '@crustallum/core/quantities/rules';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
@@ -83,7 +83,10 @@ describe('every word is there', () => {
     );
     const paths = new Set([
       ...Object.keys(flatPaths(starterItem('handPies', 2, 'You'))),
-      ...Object.keys(numberRules(DoughInput)).map((field) => `dough.${field}`),
+      ...Object.entries(stationInputs).flatMap(([group, rules]) =>
+        Object.keys(numberRules(rules)).map((field) => `${group}.${field}`),
+      ),
+      'folds.coldIn',
     ]);
     const silent = [...codes].filter((code) => !paths.has(code) && !models.has(code) && !hasWords(code));
     expect(silent).toEqual([]);
@@ -111,6 +114,8 @@ describe('every word is there', () => {
           'finalThickerThanPacket',
           'filmsMerge',
           'lumpTooBig',
+          'crumbMelts',
+          'lockTooUneven',
           'pastryDoesNotFit',
           'rim_too_wide',
         ].includes(code)

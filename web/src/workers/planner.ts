@@ -1,12 +1,23 @@
 import { wrap, type Remote } from 'comlink';
 import type { Planner } from './answers';
 
-const made = (): Remote<Planner> =>
-  wrap<Planner>(new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' }));
+const begun = (): Worker => new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' });
 
 /** The planner worker of this page. Kept in a file of its own, so that tests can put another in its place. */
-export const planner: Remote<Planner> = made();
+export const planner: Remote<Planner> = wrap<Planner>(begun());
 
-let second: Remote<Planner> | null = null;
+let second: { worker: Worker; remote: Remote<Planner> } | null = null;
 /** A second worker for long questions beside the plan, started when the first is asked: no plan waits behind them. */
-export const aside = (): Remote<Planner> => (second ??= made());
+export const aside = (): Remote<Planner> => {
+  if (!second) {
+    const worker = begun();
+    second = { worker, remote: wrap<Planner>(worker) };
+  }
+  return second.remote;
+};
+
+/** Ends the second worker with whatever it is at; the next question starts another. */
+export function giveUp(): void {
+  second?.worker.terminate();
+  second = null;
+}

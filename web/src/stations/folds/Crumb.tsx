@@ -1,17 +1,28 @@
 import type { CrumbPlan } from '@crustallum/core/plan/foldsStation';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { useItem } from '../../app/useItem';
 import { Measure } from '../../drawings/Measure';
 import { usePhone } from '../../ui/useWidth';
 import { plain } from '../../wording/numbers';
 import { Drawing } from '../Drawing';
 import { StationPage } from '../StationPage';
+import { Pick } from '../../ui/Pick';
+import { Outlook } from '../outlook/Outlook';
+import { Shapes } from './Shapes';
+
+type View = 'crumb' | 'shapes' | 'otherwise';
+const views: readonly (readonly [View, string])[] = [
+  ['crumb', 'crumb'],
+  ['shapes', 'shapes'],
+  ['otherwise', 'what if'],
+];
 
 /** The crumb as it should look, its fat in the rolled sheet, and the disc that chills. */
 export function Crumb({ third }: { third: CrumbPlan }) {
   const { item, plan } = useItem();
   const folds = item?.document.folds;
   const phone = usePhone();
+  const [view, setView] = useState<View>('crumb');
   const rows = useMemo(() => (folds ? lumpsIn(folds.crumbMm, folds.coatedPct) : []), [folds]);
   if (!folds || !plan) return null;
   const { crumbMm, discMm } = folds;
@@ -25,10 +36,13 @@ export function Crumb({ third }: { third: CrumbPlan }) {
     <StationPage
       station="folds"
       inputs={['coated', 'crumb', 'disc', 'thickness']}
+      lead={<Pick label="Show" value={view} options={views} onChange={setView} />}
       whatIf={
         <>
           <b>All rubbed small</b> it would be sandy and short, with no flakes, and drink about{' '}
           {plain(Number(third.figures.coat.reason.values['lessWater']), 0)} % less water.
+          <b> Squeeze a handful:</b> it holds and breaks clean when it has water enough, runs out as dust when it has
+          not, and shines when the fat melts.
         </>
       }
       numbers={[
@@ -39,121 +53,125 @@ export function Crumb({ third }: { third: CrumbPlan }) {
         ['Chill before rolling', third.figures.chill],
       ]}
     >
-      <Drawing
-        w={phone ? 366 : 660}
-        h={560}
-        alone
-        label={`Crumb with pieces of ${crumbMm} mm, four times life size; the sheet after rolling; the disc that chills`}
-      >
-        <text x={left} y="16" className="b">
-          Rubbed in, as it should look
-        </text>
-        <text x={left + wide} y="16" textAnchor="end" className="q">
-          4 × life size
-        </text>
-        <rect
-          x={left}
-          y="28"
-          width={wide}
-          height="190"
-          fill="var(--color-dough-thin)"
-          stroke="var(--color-ink)"
-          strokeWidth="2"
-        />
-        <clipPath id="crumbs">
-          <rect x={left} y="28" width={wide} height="190" />
-        </clipPath>
-        <g clipPath="url(#crumbs)" stroke="var(--color-ink)">
-          {rows.map((c, i) => (
-            <g key={i}>
-              <circle
-                cx={left + c.x * 620}
-                cy={28 + c.y * 190}
-                r={(c.mm * px) / 2 + 3}
-                fill="var(--color-dough-deep)"
-                strokeWidth="1.2"
-              />
-              <circle
-                cx={left + c.x * 620}
-                cy={28 + c.y * 190}
-                r={(c.mm * px) / 2}
-                fill="var(--color-butter)"
-                strokeWidth="0"
-              />
-            </g>
-          ))}
-          <circle cx={middle} cy="122" r={(7 * px) / 2} fill="none" strokeDasharray="3 4" strokeWidth="2.500" />
-        </g>
-        <rect
-          x={middle - 38}
-          y="109"
-          width="76"
-          height="26"
-          rx="13"
-          fill="var(--color-flour)"
-          stroke="var(--color-ink)"
-        />
-        <text x={middle} y="127" textAnchor="middle" className="b">
-          pea, 7 mm
-        </text>
-        <text x={left} y="256" className="b">
-          The same fat in the sheet of {plain(sheet, 1)} mm
-        </text>
-        <rect
-          x={left}
-          y="268"
-          width={wide}
-          height={sheet * px}
-          fill="url(#fill-dough)"
-          stroke="var(--color-ink)"
-          strokeWidth="2"
-        />
-        <svg
-          x={left + 1}
-          y="269"
-          width={wide - 2}
-          height={sheet * px - 2}
-          viewBox={`${left + 1} 269 ${wide - 2} ${sheet * px - 2}`}
+      {view === 'shapes' && <Shapes />}
+      {view === 'otherwise' && <Outlook />}
+      {view === 'crumb' && (
+        <Drawing
+          w={phone ? 366 : 660}
+          h={560}
+          alone
+          label={`Crumb with pieces of ${crumbMm} mm, four times life size; the sheet after rolling; the disc that chills`}
         >
-          {Array.from({ length: 6 }, (_, i) => (
-            <ellipse
-              key={i}
-              cx={60 + i * 118}
-              cy={268 + sheet * px * (0.2 + 0.6 * ((i * 0.382) % 1))}
-              rx={(crumbMm * px * Math.sqrt(crumbMm / Math.max(0.1, third.streakMm))) / 2.6}
-              ry={Math.max(1.5, (third.streakMm * px) / 2)}
-              fill="var(--color-butter-deep)"
-            />
-          ))}
-        </svg>
-        <Measure
-          x1={120}
-          x2={120 + Math.min(phone ? 220 : 440, crumbMm * px * Math.sqrt(crumbMm / Math.max(0.1, third.streakMm)))}
-          y1={286 + sheet * px}
-          y2={286 + sheet * px}
-          text={`${plain(third.streakMm, 1)} mm thick`}
-        />
-        <text x={left} y="420" className="b">
-          {plain(plan.dough.masses.totalG, 0)} g in the cold, pressed to {plain(discMm, 0)} mm
-        </text>
-        <rect
-          x={middle - third.discRadiusMm * disc}
-          y={440}
-          width={third.discRadiusMm * disc * 2}
-          height={discMm * disc}
-          rx="6"
-          fill="url(#fill-dough)"
-          stroke="var(--color-ink)"
-          strokeWidth="2.500"
-        />
-        <Measure
-          x1={middle - third.discRadiusMm * disc}
-          x2={middle + third.discRadiusMm * disc}
-          y1={462 + discMm * disc}
-          y2={462 + discMm * disc}
-          text={`${plain(third.discRadiusMm / 5, 1)} cm`}
-        />
-      </Drawing>
+          <text x={left} y="16" className="b">
+            Rubbed in, as it should look
+          </text>
+          <text x={left + wide} y="16" textAnchor="end" className="q">
+            4 × life size
+          </text>
+          <rect
+            x={left}
+            y="28"
+            width={wide}
+            height="190"
+            fill="var(--color-dough-thin)"
+            stroke="var(--color-ink)"
+            strokeWidth="2"
+          />
+          <clipPath id="crumbs">
+            <rect x={left} y="28" width={wide} height="190" />
+          </clipPath>
+          <g clipPath="url(#crumbs)" stroke="var(--color-ink)">
+            {rows.map((c, i) => (
+              <g key={i}>
+                <circle
+                  cx={left + c.x * 620}
+                  cy={28 + c.y * 190}
+                  r={(c.mm * px) / 2 + 3}
+                  fill="var(--color-dough-deep)"
+                  strokeWidth="1.2"
+                />
+                <circle
+                  cx={left + c.x * 620}
+                  cy={28 + c.y * 190}
+                  r={(c.mm * px) / 2}
+                  fill="var(--color-butter)"
+                  strokeWidth="0"
+                />
+              </g>
+            ))}
+            <circle cx={middle} cy="122" r={(7 * px) / 2} fill="none" strokeDasharray="3 4" strokeWidth="2.500" />
+          </g>
+          <rect
+            x={middle - 38}
+            y="109"
+            width="76"
+            height="26"
+            rx="13"
+            fill="var(--color-flour)"
+            stroke="var(--color-ink)"
+          />
+          <text x={middle} y="127" textAnchor="middle" className="b">
+            pea, 7 mm
+          </text>
+          <text x={left} y="256" className="b">
+            The same fat in the sheet of {plain(sheet, 1)} mm
+          </text>
+          <rect
+            x={left}
+            y="268"
+            width={wide}
+            height={sheet * px}
+            fill="url(#fill-dough)"
+            stroke="var(--color-ink)"
+            strokeWidth="2"
+          />
+          <svg
+            x={left + 1}
+            y="269"
+            width={wide - 2}
+            height={sheet * px - 2}
+            viewBox={`${left + 1} 269 ${wide - 2} ${sheet * px - 2}`}
+          >
+            {Array.from({ length: 6 }, (_, i) => (
+              <ellipse
+                key={i}
+                cx={60 + i * 118}
+                cy={268 + sheet * px * (0.2 + 0.6 * ((i * 0.382) % 1))}
+                rx={(crumbMm * px * Math.sqrt(crumbMm / Math.max(0.1, third.streakMm))) / 2.6}
+                ry={Math.max(1.5, (third.streakMm * px) / 2)}
+                fill="var(--color-butter-deep)"
+              />
+            ))}
+          </svg>
+          <Measure
+            x1={120}
+            x2={120 + Math.min(phone ? 220 : 440, crumbMm * px * Math.sqrt(crumbMm / Math.max(0.1, third.streakMm)))}
+            y1={286 + sheet * px}
+            y2={286 + sheet * px}
+            text={`${plain(third.streakMm, 1)} mm thick`}
+          />
+          <text x={left} y="420" className="b">
+            {plain(plan.dough.masses.totalG, 0)} g in the cold, pressed to {plain(discMm, 0)} mm
+          </text>
+          <rect
+            x={middle - third.discRadiusMm * disc}
+            y={440}
+            width={third.discRadiusMm * disc * 2}
+            height={discMm * disc}
+            rx="6"
+            fill="url(#fill-dough)"
+            stroke="var(--color-ink)"
+            strokeWidth="2.500"
+          />
+          <Measure
+            x1={middle - third.discRadiusMm * disc}
+            x2={middle + third.discRadiusMm * disc}
+            y1={462 + discMm * disc}
+            y2={462 + discMm * disc}
+            text={`${plain(third.discRadiusMm / 5, 1)} cm`}
+          />
+        </Drawing>
+      )}
     </StationPage>
   );
 }

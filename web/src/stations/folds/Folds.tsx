@@ -1,25 +1,58 @@
 import type { LaminationPlan, TurnColumn } from '@crustallum/core/plan/foldsStation';
-import { useMemo } from 'react';
+import { foldsIn, hasBlock } from '@crustallum/core/plan/turns';
+import { useMemo, useState } from 'react';
 import { useItem } from '../../app/useItem';
 import { usePhone } from '../../ui/useWidth';
 import { plain } from '../../wording/numbers';
 import { Drawing } from '../Drawing';
 import { Held } from '../Held';
 import { StationPage } from '../StationPage';
-import { fields } from '../fields';
+import { fields, type FieldName } from '../fields';
+import { Outlook } from '../outlook/Outlook';
+import { Pick } from '../../ui/Pick';
+import { Backwards } from './Backwards';
+import { FoldPlan } from './FoldPlan';
+import { Shapes } from './Shapes';
+import { TurnTable } from './TurnTable';
+
+type View = 'cut' | 'rolls' | 'back' | 'shapes' | 'otherwise';
+const views: readonly (readonly [View, string])[] = [
+  ['cut', 'layers'],
+  ['rolls', 'rolls'],
+  ['back', 'from sheet'],
+  ['shapes', 'shapes'],
+  ['otherwise', 'what if'],
+];
+const inputsOf = (view: View, own: boolean, block: boolean): readonly FieldName[] => {
+  if (view === 'cut' || view === 'rolls')
+    return [
+      ...(own ? [] : (['turns', 'fold'] as const)),
+      'rolledLength',
+      'thickness',
+      ...(block ? [] : (['lump'] as const)),
+    ];
+  return view === 'otherwise' ? ['thickness', 'rolledLength'] : [];
+};
 
 /** One turn from above, and a cut through the sheet at each number of turns. */
 export function Folds({ third }: { third: LaminationPlan }) {
   const { item, plan } = useItem();
+  const [view, setView] = useState<View>('cut');
   if (!item || !plan) return null;
-  const { turns } = item.document.folds;
+  const turns = foldsIn(item.document.folds).length;
+  const own = Boolean(item.document.folds.ownFolds?.length);
+  const { masses } = plan.dough;
+  const { rolled } = plan.cut;
   const fewer = third.columns[turns - 2];
   return (
     <StationPage
       station="folds"
-      inputs={['turns', 'fold', 'rolledLength', 'thickness', 'lump']}
-      held={['turns', 'rolledLength', 'thickness', 'lump']}
+      inputs={inputsOf(view, own, hasBlock(item.document.folds))}
+      held={view === 'cut' ? ['turns', 'rolledLength', 'thickness', 'lump'] : []}
+      lead={<Pick label="Show" value={view} options={views} onChange={setView} />}
+      extra={view === 'cut' || view === 'rolls' ? <FoldPlan /> : undefined}
       whatIf={
+        view === 'cut' &&
         fewer && (
           <>
             <b>At {fewer.turns} turns</b> {fewer.fatLayers} leaves of {plain(fewer.fatUm / 1000, 3)} mm: fewer and
@@ -35,7 +68,22 @@ export function Folds({ third }: { third: LaminationPlan }) {
         ['Should stand in the oven', third.figures.stands],
       ]}
     >
-      <FoldsDrawing third={third} turns={turns} sheetMm={plan.cut.rolled.thicknessMm} fold={item.document.folds.fold} />
+      {view === 'cut' && (
+        <FoldsDrawing
+          third={third}
+          turns={turns}
+          sheetMm={rolled.thicknessMm}
+          fold={third.rows[0]?.panels ?? item.document.folds.fold}
+          held={!own}
+          lumps={!hasBlock(item.document.folds)}
+        />
+      )}
+      {view === 'rolls' && (
+        <TurnTable third={third} sheet={{ l: rolled.lengthMm, w: rolled.widthMm, t: rolled.thicknessMm }} />
+      )}
+      {view === 'back' && <Backwards fatG={masses.fatG} totalG={masses.totalG} />}
+      {view === 'shapes' && <Shapes />}
+      {view === 'otherwise' && <Outlook />}
     </StationPage>
   );
 }
@@ -45,11 +93,16 @@ function FoldsDrawing({
   turns,
   sheetMm,
   fold,
+  held,
+  lumps,
 }: {
   third: LaminationPlan;
   turns: number;
   sheetMm: number;
   fold: number;
+  /** Like turns are counted on the drawing; a sequence of one's own is set beside it. */
+  held: boolean;
+  lumps: boolean;
 }) {
   const phone = usePhone();
   const { turn } = third;
@@ -74,9 +127,9 @@ function FoldsDrawing({
       over={
         <>
           <Held def={fields.rolledLength} x={297} y={84} />
-          <Held def={fields.turns} x={300} y={540} />
+          {held && <Held def={fields.turns} x={300} y={540} />}
           <Held def={fields.thickness} x={70} y={540} />
-          <Held def={fields.lump} x={520} y={540} word="lumps" />
+          {lumps && <Held def={fields.lump} x={520} y={540} word="lumps" />}
         </>
       }
     >

@@ -1,15 +1,25 @@
 import type { LeavesPlan } from '@crustallum/core/plan/foldsStation';
+import { useState } from 'react';
 import { useItem } from '../../app/useItem';
 import { Measure } from '../../drawings/Measure';
 import { usePhone } from '../../ui/useWidth';
 import { plain } from '../../wording/numbers';
 import { Drawing } from '../Drawing';
 import { StationPage } from '../StationPage';
+import { Pick } from '../../ui/Pick';
+import { LeafLaying } from './Laying';
+
+type View = 'stack' | 'laying';
+const views: readonly (readonly [View, string])[] = [
+  ['stack', 'stack'],
+  ['laying', 'laying'],
+];
 
 /** The stack cut through, the brushing order of a leaf, and the leaves laid in. */
 export function Leaves({ third }: { third: LeavesPlan }) {
   const { item, plan } = useItem();
   const phone = usePhone();
+  const [view, setView] = useState<View>('stack');
   if (!item || !plan) return null;
   const { leavesInStack, leafLengthMm, leafWidthMm } = item.document.folds;
   const leaves = plan.cut.leaves;
@@ -21,6 +31,7 @@ export function Leaves({ third }: { third: LeavesPlan }) {
     <StationPage
       station="folds"
       inputs={['leavesInStack', 'brush', 'brushedWith']}
+      lead={<Pick label="Show" value={view} options={views} onChange={setView} />}
       whatIf={
         <>
           <b>Its edges</b> crack at {plain(third.figures.edges.value ?? 0, 0)} min bare; a damp cloth stops the clock.
@@ -34,81 +45,85 @@ export function Leaves({ third }: { third: LeavesPlan }) {
         ['Its edge for', third.figures.edges],
       ]}
     >
-      <Drawing
-        w={660}
-        h={540}
-        alone
-        windows={[
-          [14, 0, 366, Math.min(leafPx, 200 / leavesInStack - fatPx) * leavesInStack + fatPx * leavesInStack + 50],
-          [14, 256, 366, leafWidthMm * 0.55 + 62],
-          leaves?.ropeMm ? [420, 0, 240, 330] : [420, 256, 240, 140],
-        ]}
-        label={`A stack of ${leavesInStack} leaves cut through, the leaf with its brushing order, and the leaves laid in`}
-      >
-        <text x="20" y="16" className="b">
-          A stack of {leavesInStack}, cut through
-        </text>
-        <text x={cut + 70} y="16" className="q">
-          {px} px a mm
-        </text>
-        {Array.from({ length: leavesInStack }, (_, i) => {
-          const y = 34 + i * (Math.min(leafPx, 200 / leavesInStack - fatPx) + fatPx);
-          const h = Math.min(leafPx, 200 / leavesInStack - fatPx);
-          return (
-            <g key={i}>
-              <rect x="40" y={y} width={cut} height={fatPx} fill="var(--color-butter)" />
-              <rect
-                x="40"
-                y={y + fatPx}
-                width={cut}
-                height={Math.max(2, h)}
-                fill="url(#fill-dough)"
-                stroke="var(--color-ink)"
-              />
+      {view === 'laying' ? (
+        <LeafLaying third={third} />
+      ) : (
+        <Drawing
+          w={660}
+          h={540}
+          alone
+          windows={[
+            [14, 0, 366, Math.min(leafPx, 200 / leavesInStack - fatPx) * leavesInStack + fatPx * leavesInStack + 50],
+            [14, 256, 366, leafWidthMm * 0.55 + 62],
+            leaves?.ropeMm ? [420, 0, 240, 330] : [420, 256, 240, 140],
+          ]}
+          label={`A stack of ${leavesInStack} leaves cut through, the leaf with its brushing order, and the leaves laid in`}
+        >
+          <text x="20" y="16" className="b">
+            A stack of {leavesInStack}, cut through
+          </text>
+          <text x={cut + 70} y="16" className="q">
+            {px} px a mm
+          </text>
+          {Array.from({ length: leavesInStack }, (_, i) => {
+            const y = 34 + i * (Math.min(leafPx, 200 / leavesInStack - fatPx) + fatPx);
+            const h = Math.min(leafPx, 200 / leavesInStack - fatPx);
+            return (
+              <g key={i}>
+                <rect x="40" y={y} width={cut} height={fatPx} fill="var(--color-butter)" />
+                <rect
+                  x="40"
+                  y={y + fatPx}
+                  width={cut}
+                  height={Math.max(2, h)}
+                  fill="url(#fill-dough)"
+                  stroke="var(--color-ink)"
+                />
+              </g>
+            );
+          })}
+          <text x={cut + 52} y="60">
+            leaf {plain(third.leafMm, 2)} mm
+          </text>
+          <text x={cut + 52} y="82" style={{ fill: 'var(--color-butter-ink)', fontWeight: 640 }}>
+            fat {plain(third.fatFilmMm, 2)} mm
+          </text>
+          <text x="20" y="272" className="b">
+            One leaf: brush it in this order
+          </text>
+          <rect
+            x="40"
+            y="288"
+            width={leafLengthMm * 0.55}
+            height={leafWidthMm * 0.55}
+            fill="var(--color-dough-thin)"
+            stroke="var(--color-ink)"
+            strokeWidth="2"
+          />
+          {(
+            [
+              [1, 40 + leafLengthMm * 0.275, 296],
+              [2, 50, 288 + leafWidthMm * 0.275],
+              [3, 40 + leafLengthMm * 0.275, 288 + leafWidthMm * 0.275],
+            ] as const
+          ).map(([n, x, y]) => (
+            <g key={n}>
+              <circle cx={x} cy={y} r="12" fill="var(--color-ink)" />
+              <text x={x} y={y + 5} textAnchor="middle" style={{ fill: 'var(--color-flour)', fontWeight: 700 }}>
+                {n}
+              </text>
             </g>
-          );
-        })}
-        <text x={cut + 52} y="60">
-          leaf {plain(third.leafMm, 2)} mm
-        </text>
-        <text x={cut + 52} y="82" style={{ fill: 'var(--color-butter-ink)', fontWeight: 640 }}>
-          fat {plain(third.fatFilmMm, 2)} mm
-        </text>
-        <text x="20" y="272" className="b">
-          One leaf: brush it in this order
-        </text>
-        <rect
-          x="40"
-          y="288"
-          width={leafLengthMm * 0.55}
-          height={leafWidthMm * 0.55}
-          fill="var(--color-dough-thin)"
-          stroke="var(--color-ink)"
-          strokeWidth="2"
-        />
-        {(
-          [
-            [1, 40 + leafLengthMm * 0.275, 296],
-            [2, 50, 288 + leafWidthMm * 0.275],
-            [3, 40 + leafLengthMm * 0.275, 288 + leafWidthMm * 0.275],
-          ] as const
-        ).map(([n, x, y]) => (
-          <g key={n}>
-            <circle cx={x} cy={y} r="12" fill="var(--color-ink)" />
-            <text x={x} y={y + 5} textAnchor="middle" style={{ fill: 'var(--color-flour)', fontWeight: 700 }}>
-              {n}
-            </text>
-          </g>
-        ))}
-        <Measure
-          x1={40}
-          x2={40 + leafLengthMm * 0.55}
-          y1={306 + leafWidthMm * 0.55}
-          y2={306 + leafWidthMm * 0.55}
-          text={`${plain(leafLengthMm / 10, 0)} cm`}
-        />
-        {leaves && <LaidIn rope={leaves.ropeMm} length={leaves.ropeLengthMm} stacks={leaves.stacks} />}
-      </Drawing>
+          ))}
+          <Measure
+            x1={40}
+            x2={40 + leafLengthMm * 0.55}
+            y1={306 + leafWidthMm * 0.55}
+            y2={306 + leafWidthMm * 0.55}
+            text={`${plain(leafLengthMm / 10, 0)} cm`}
+          />
+          {leaves && <LaidIn rope={leaves.ropeMm} length={leaves.ropeLengthMm} stacks={leaves.stacks} />}
+        </Drawing>
+      )}
     </StationPage>
   );
 }

@@ -1,0 +1,38 @@
+import { isWait, type BenchRun } from './run';
+
+/** What a cure costs the day: minutes that are free anyway, minutes by which the table is later, and when the oven is wanted. */
+export interface Cost {
+  freeMin: number;
+  laterMin: number;
+  ovenAtMin: number | null;
+}
+
+/**
+ * Minutes in the cold set against what the rest of this pie's day can give: pauses between its steps, and waits that the plan
+ * lets last longer than they must; being late or early by now counts too.
+ */
+export function costOf(run: BenchRun, index: number, now: number, stepLeftMin: number, cureMin: number): Cost {
+  const { steps, items, serveAt } = run.plan;
+  const step = steps[index];
+  if (!step) return { freeMin: 0, laterMin: 0, ovenAtMin: null };
+  const line = items[step.itemIndex]?.line;
+  const own = steps
+    .slice(index)
+    .filter((s) => s.itemIndex === step.itemIndex && s.strand === 'pastry')
+    .sort((a, b) => a.startMin - b.startMin);
+  let slack = 0;
+  own.forEach((s, i) => {
+    const next = own[i + 1];
+    if (next && s.kind !== 'oven' && s.kind !== 'stand') slack += Math.max(0, next.startMin - s.startMin - s.minutes);
+    const needed = line?.stretches.find((l) => l.stepId === s.id)?.minutes;
+    if (isWait(s) && needed !== undefined) slack += Math.max(0, s.minutes - needed);
+  });
+  const nowMin = (now - new Date(serveAt).getTime()) / 60_000;
+  const late = nowMin + Math.max(0, stepLeftMin) - (step.startMin + step.minutes);
+  const over = late + cureMin - slack;
+  return {
+    freeMin: Math.max(0, Math.min(cureMin, slack - late)),
+    laterMin: Math.max(0, over),
+    ovenAtMin: own.find((s) => s.kind === 'oven')?.startMin ?? null,
+  };
+}

@@ -1,0 +1,51 @@
+import type { LaminationPlan } from '@crustallum/core/plan/foldsStation';
+import { foldWords } from '../../wording/folds';
+import { plain, span } from '../../wording/numbers';
+
+const cm = (mm: number) => plain(mm / 10, 1);
+/** Of each edge that is not straight, mm; and flour to be brushed off a sheet, g per dm² (estimates). */
+const trimMm = 10;
+const flourGPerDm2 = 0.35;
+
+/** Every roll by its sizes: passes of the pin, folds, edges, and the rest after it, with what makes it as long. */
+export function TurnTable({ third, sheet }: { third: LaminationPlan; sheet: { l: number; w: number; t: number } }) {
+  const { rows } = third;
+  const last = rows[rows.length - 1];
+  return (
+    <div className="turns">
+      <h2 className="sign">Roll by roll</h2>
+      <ol className="plain-list">
+        {rows.map((r) => (
+          <li key={r.turn}>
+            <strong>Turn {r.turn}</strong>
+            <span>
+              from {plain(r.fromMm, 0)} mm to {cm(r.lengthMm)} × {cm(r.widthMm)} cm, {plain(r.rolledMm, 1)} mm, in{' '}
+              {r.passes} {r.passes === 1 ? 'pass' : 'passes'}
+              {r.passes > 1 && <> ({r.passMm.map((m) => plain(m, 0)).join(', ')} mm)</>}
+              {r.spreadG > 0 && `; spread ${plain(r.spreadG, 0)} g of fat`}; fold{' '}
+              {foldWords[r.fold as keyof typeof foldWords] ?? r.fold} to {cm(r.foldedLengthMm)} × {cm(r.widthMm)} cm,{' '}
+              {plain(r.foldedMm, 0)} mm; a quarter round, seam to your right, {r.turn} {r.turn === 1 ? 'dent' : 'dents'}{' '}
+              in the edge
+            </span>
+            <span className="quiet-ink">
+              {r.rest
+                ? `rest ${span(r.rest.minutes)}: ${r.rest.because === 'heat' ? `the heat takes that long; springing back is by then under ${plain(r.rest.shrinkPct, 0)} %` : `springing back takes that long; it would shrink ${plain(r.rest.shrinkPct, 0)} % if cut at once`}`
+                : 'the next turn at once'}
+            </span>
+          </li>
+        ))}
+        <li>
+          <strong>Sheet</strong>
+          <span>
+            from {plain(last?.foldedMm ?? sheet.t, 0)} mm to {cm(sheet.l)} × {cm(sheet.w)} cm, {plain(sheet.t, 1)} mm;
+            trim {cm(trimMm)} cm off each edge with a straight cut, so that every layer is open
+          </span>
+          <span className="quiet-ink">
+            brush off about {plain(((sheet.l * sheet.w) / 10_000) * flourGPerDm2, 0)} g of flour before every fold: it
+            keeps layers from closing
+          </span>
+        </li>
+      </ol>
+    </div>
+  );
+}

@@ -1,0 +1,108 @@
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import type { Pastry, Product } from '@crustallum/core/plan/inputs';
+import { store } from '../../store/store';
+import { FakeServer, heading, open } from '../../testing/household';
+
+jest.setTimeout(60_000);
+
+const document = () => store.getState().desk.items[0]?.document;
+async function at(product: Product, pastry: Pastry, roomC?: number): Promise<FakeServer> {
+  const server = new FakeServer();
+  if (roomC !== undefined) server.kitchen = { ...server.kitchen, document: { ...server.kitchen.document, roomC } };
+  server.plan([product, pastry]);
+  open('/bakes/bake1/bake1item1/folds');
+  await heading(/Folds|Crumb|Leaves/);
+  return server;
+}
+const show = (name: string) => fireEvent.click(screen.getByRole('radio', { name }));
+async function choose(list: string, option: string): Promise<void> {
+  fireEvent.keyDown(screen.getByRole('combobox', { name: list }), { key: 'Enter' });
+  fireEvent.click(await screen.findByRole('option', { name: option }));
+}
+const patient = { timeout: 20_000 };
+
+describe('folds', () => {
+  it('take their fat in another way, and the leaves are counted by it', async () => {
+    await at('handPies', 'roughPuff');
+    const leaves = () => screen.getByRole('button', { name: /^Leaves of fat: .*Why/ }).textContent;
+    const before = leaves();
+    await choose('Fat comes in', 'a block, on two thirds');
+    await waitFor(() => expect(leaves()).not.toBe(before));
+    expect(document()?.folds.lock).toBe('twoThirds');
+  });
+  it('are mixed, lengthened and made alike again', async () => {
+    await at('handPies', 'roughPuff');
+    fireEvent.click(screen.getByRole('button', { name: 'Mix the folds' }));
+    await choose('Turn 2', 'in four');
+    expect(document()?.folds.ownFolds).toEqual(['letter', 'book', 'letter', 'letter']);
+    fireEvent.click(screen.getAllByRole('button', { name: 'turn' })[1] as HTMLElement);
+    expect(document()?.folds.ownFolds).toHaveLength(3);
+    fireEvent.click(screen.getByRole('button', { name: 'All alike' }));
+    expect(document()?.folds.ownFolds).toEqual([]);
+  });
+  it('are told roll by roll, with passes, sizes and what makes the rest as long', async () => {
+    await at('handPies', 'roughPuff');
+    show('rolls');
+    const rolls = screen.getByRole('heading', { name: 'Roll by roll' }).nextElementSibling as HTMLElement;
+    const rows = within(rolls).getAllByRole('listitem');
+    expect(rows).toHaveLength(5);
+    expect(rows[1]?.textContent).toMatch(
+      /passes .*fold in three.*rest \d+ min: (the heat|springing back) takes that long/,
+    );
+    expect(rolls.textContent).not.toMatch(/NaN|undefined/);
+  });
+  it('are worked back from the sheet that is wanted, and made so at a press', async () => {
+    await at('handPies', 'roughPuff');
+    show('from sheet');
+    await screen.findByText(/g in all/, {}, patient);
+    fireEvent.change(screen.getByRole('textbox', { name: 'Wanted length' }), { target: { value: '60' } });
+    fireEvent.change(screen.getByRole('textbox', { name: 'Wanted thickness' }), { target: { value: '4' } });
+    await waitFor(() => expect(screen.getByRole('img', { name: /the sheet 65.5 by/ })).toBeTruthy(), patient);
+    fireEvent.click(screen.getByRole('button', { name: 'Make this sheet' }));
+    expect(document()?.cut.thicknessMm).toBe(4);
+    expect(document()?.dough.askBy).toBe('dough');
+  });
+});
+
+describe('what if', () => {
+  it('is answered question by question, dotted into the line, and done at a press', async () => {
+    await at('dishPie', 'shortcrust');
+    show('what if');
+    const dot = await screen.findByRole('button', { name: 'Dot it in: with lard' }, patient);
+    fireEvent.click(dot);
+    expect(store.getState().ghost.now?.words).toBe('with lard');
+    fireEvent.click(screen.getByRole('button', { name: 'Do so: with lard' }));
+    expect(document()?.dough.fat).toBe('lard');
+  });
+  it('a kitchen too warm is told at which step it fails, and a way out mends it', async () => {
+    await at('handPies', 'roughPuff', 25);
+    show('what if');
+    const ways = await screen.findByRole('region', { name: 'Ways out' }, patient);
+    expect(ways.textContent).toMatch(/goes \d+ min past the band/);
+    const stone = await within(ways).findByRole('button', { name: /Do so: Work on a stone from the fridge/ }, patient);
+    fireEvent.click(stone);
+    await waitFor(() => expect(screen.queryByRole('region', { name: 'Ways out' })).toBeNull(), patient);
+    expect(store.getState().desk.plan?.items[0]?.line.inHandMin).toBeGreaterThanOrEqual(0);
+  });
+});
+
+describe('crumb and leaves', () => {
+  it('the same dough is cooled in five shapes', async () => {
+    await at('dishPie', 'shortcrust');
+    show('shapes');
+    const drawing = await screen.findByRole('img', { name: /disc .* slab .* log .* block .* ball/ }, patient);
+    expect(drawing.textContent).toMatch(/soonest/);
+    expect(drawing.textContent).not.toMatch(/NaN|undefined/);
+  });
+  it('leaves are laid in an order of their shape, and last as long as their cover lets them', async () => {
+    await at('filoTray', 'filo');
+    show('laying');
+    const order = () => screen.getByRole('list', { name: 'Order of laying' }).textContent;
+    expect(order()).toMatch(/under.*the filling.*over it/);
+    show('triangle');
+    await waitFor(() => expect(order()).toMatch(/cut lengthwise into \d strips.*as a flag is folded/));
+    expect(screen.getByRole('list', { name: 'Covers' }).textContent).toMatch(
+      /bare\d+ min.*under a damp clothtwo hours/,
+    );
+  });
+});

@@ -1,0 +1,44 @@
+import type { KitchenInput, ItemInput } from '@crustallum/core/plan/inputs';
+import type { Repair } from '@crustallum/core/plan/repairs';
+import type { WhatIfName } from '@crustallum/core/plan/otherwise';
+import { plain, span } from './numbers';
+import { fatWords } from './words';
+
+/** What is asked, in words. */
+export const whatIfWords = (name: WhatIfName, item: ItemInput, kitchen: KitchenInput): string =>
+  ({
+    warmKitchen: `in a kitchen of ${plain(Math.min(40, kitchen.roomC + 7), 0)}°`,
+    coldStone: `on a stone from the fridge`,
+    lard: 'with lard',
+    shortening: 'with shortening',
+    thicker: `rolled to ${plain(Math.min(10, item.cut.thicknessMm + 1), 1)} mm`,
+    twoRolling: 'if two roll',
+    thinChill: `pressed to ${plain(Math.max(10, item.folds.discMm / 2), 0)} mm`,
+    freezer: 'chilled in the freezer',
+  })[name];
+
+const value = (r: Repair, key: string, places = 0): string => plain(Number(r.values[key] ?? 0), places);
+
+/** What would mend it, as something to do. */
+export const repairWords = (r: Repair): string =>
+  ({
+    restEachTurn: 'Rest after every turn',
+    rollInGoes: `Roll it out in ${value(r, 'goes')} goes, cold between`,
+    colder: `Chill it to ${value(r, 'toC', 1)}°, ${span(Number(r.values['chillMoreMin'] ?? 0))} longer before`,
+    smallerLots: `Close ${value(r, 'pieces')}, chill ${value(r, 'pieces')}: ${value(r, 'lots')} lots`,
+    coldStone: `Work on a stone from the fridge (${value(r, 'benchC')}°)`,
+    freezer: `Chill it in the freezer, to ${value(r, 'toC', 1)}°`,
+    otherFat: `Use ${fatWords[String(r.values['fat'])] ?? String(r.values['fat'])}`,
+    coolerHour: `Work when the kitchen is at ${value(r, 'roomC')}°`,
+  })[r.name];
+
+/** What it does to the day's length. */
+export const moreWords = (minutes: number): string =>
+  Math.abs(minutes) < 1 ? 'no longer' : `${span(Math.abs(minutes))} ${minutes > 0 ? 'more' : 'less'}`;
+
+export const inHandWords = (minutes: number | null): string =>
+  minutes === null
+    ? 'nothing is tight'
+    : minutes < 0
+      ? `${plain(-minutes, 0)} min past the band`
+      : `${plain(minutes, 0)} min in hand`;
