@@ -46,6 +46,18 @@ for (const [name, path] of views) {
   await settle(3000);
   await shoot(name);
 }
+await page.goto(station(0, 'folds'));
+await settle(2500);
+await page.getByRole('radio', { name: 'what if' }).click();
+const dot = page.getByRole('button', { name: /^Dot it in: in a kitchen/ });
+for (let n = 0; n < 200 && !(await dot.count()); n++) {
+  await context.clock.runFor(20);
+  await new Promise((resolve) => setTimeout(resolve, 60));
+}
+await dot.click();
+await page.getByRole('button', { name: 'Raise The Cold Line' }).click();
+await settle(800);
+await shoot('cold-line-raised');
 await page.goto(`${url}/recipe`);
 await settle(1500);
 await page.getByRole('button', { name: /old fish pie/ }).click();
@@ -72,9 +84,14 @@ await shoot('bench');
 await page.setViewportSize({ width: 390, height: 844 });
 await settle(400);
 await shoot('phone-bench');
-await page.setViewportSize({ width: 800, height: 1280 });
-await page.goto(station(0, 'dough'));
-await settle(3000);
-await shoot('tablet-dough');
+await page.setViewportSize({ width: 1280, height: 800 });
+await page.getByRole('button', { name: 'Probe in' }).click();
+for (let minute = 0; minute < 90; minute++) {
+  await context.clock.fastForward(60_000);
+  await settle(200);
+  if (await page.getByText('past the band by').count()) break;
+}
+await settle(1500);
+await shoot('bench-too-warm');
 await close();
-console.log(`${views.length + 5} pictures in docs/screenshots`);
+console.log(`${views.length + 6} pictures in docs/screenshots`);

@@ -7,8 +7,19 @@ import { Because } from '../ui/Because';
 import { useNarrow, usePhone, useWidth } from '../ui/useWidth';
 import { clock, plain, span } from '../wording/numbers';
 import { stepWord } from '../wording/steps';
-import { aroundFocus, ghostPieces, layStretches, lineScale, linePieces, valueAt, xAt } from './layout';
-import { Raised, type Live, type Measured } from './Raised';
+import {
+  aroundFocus,
+  ghostPieces,
+  layStretches,
+  lineScale,
+  linePieces,
+  readingsPath,
+  valueAt,
+  xAt,
+  type Measured,
+} from './layout';
+import { Raised, type Live } from './Raised';
+import { Readings } from './Readings';
 import { needles, sweat } from './textures';
 
 interface Props {
@@ -256,23 +267,7 @@ export const ColdLine = memo(function ColdLine({
                   strokeDasharray="0.1 6"
                 />
               ))}
-            {measured.map((m) => {
-              const s = laid.find((l) => l.stepId === m.stepId);
-              return (
-                s &&
-                m.minute <= s.minutes && (
-                  <circle
-                    key={`${m.stepId}${m.minute}`}
-                    cx={xAt(s, m.minute)}
-                    cy={scale.y(m.value)}
-                    r="4"
-                    fill="var(--color-lantern)"
-                    stroke="#ffffff"
-                    strokeWidth="1.5"
-                  />
-                )
-              );
-            })}
+            <Readings d={readingsPath(laid, measured, scale)} size={8} />
             {laid
               .filter((s) => s.workableFrom !== null && s.code !== 'cut' && s.minutes > 0)
               .map((s) => {

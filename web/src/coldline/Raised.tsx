@@ -5,19 +5,24 @@ import { useId, useMemo, useState, type KeyboardEvent, type PointerEvent } from 
 import { useWidth } from '../ui/useWidth';
 import { clock, momentAt, plain, span } from '../wording/numbers';
 import { stepWord } from '../wording/steps';
-import { ghostPieces, layStretches, lineScale, linePieces, valueAt, xAt, type LaidStretch } from './layout';
+import {
+  ghostPieces,
+  layStretches,
+  lineScale,
+  linePieces,
+  readingsPath,
+  valueAt,
+  xAt,
+  type LaidStretch,
+  type Measured,
+} from './layout';
+import { Readings } from './Readings';
 import { needles, sweat } from './textures';
 
 export interface Live {
   stepId: string;
   minutes: number;
   value?: number | undefined;
-}
-
-export interface Measured {
-  stepId: string;
-  minute: number;
-  value: number;
 }
 
 interface Props {
@@ -84,6 +89,7 @@ export function Raised({ line, steps, serveAt, ghost, live, measured = [], onLon
             <stop offset="0" stopColor={leaf ? '#efe2c6' : '#f3b53a'} />
             <stop offset="1" stopColor={leaf ? '#efe2c6' : '#f8de86'} />
           </linearGradient>
+          <path id={`line${id}`} className="line" d={d} fill="none" strokeWidth="6" strokeLinejoin="round" />
           {clips.map(([side, y, h]) => (
             <clipPath key={side} id={`${side}${id}`}>
               <rect x="0" y={y} width={width} height={Math.max(0, h)} />
@@ -140,15 +146,7 @@ export function Raised({ line, steps, serveAt, ghost, live, measured = [], onLon
             <Ribbon key={s.stepId} s={s} y={scale.y} />
           ))}
           {clips.map(([side, , , stroke]) => (
-            <path
-              key={side}
-              d={d}
-              clipPath={`url(#${side}${id})`}
-              fill="none"
-              stroke={stroke}
-              strokeWidth="6"
-              strokeLinejoin="round"
-            />
+            <use key={side} href={`#line${id}`} clipPath={`url(#${side}${id})`} stroke={stroke} />
           ))}
           {dots.map((p, i) => (
             <g key={i} fill="none" strokeLinecap="round" strokeDasharray="0.1 9">
@@ -177,23 +175,7 @@ export function Raised({ line, steps, serveAt, ghost, live, measured = [], onLon
                 </g>
               );
             })}
-          {measured.map((m) => {
-            const s = laid.find((l) => l.stepId === m.stepId);
-            return (
-              s &&
-              m.minute <= s.minutes && (
-                <circle
-                  key={`${m.stepId}${m.minute}`}
-                  cx={xAt(s, m.minute)}
-                  cy={scale.y(m.value)}
-                  r="5"
-                  fill="var(--color-lantern)"
-                  stroke="#ffffff"
-                  strokeWidth="2"
-                />
-              )
-            );
-          })}
+          <Readings d={readingsPath(laid, measured, scale)} size={10} />
           {nowX !== null && now && live && (
             <g>
               <line x1={nowX} x2={nowX} y1="0" y2={plot} stroke="var(--color-lantern)" strokeWidth="2" />

@@ -114,7 +114,8 @@ describe('the Cold Line on the page', () => {
         ]}
       />,
     );
-    expect(container.querySelectorAll('circle[r="4"]')).toHaveLength(1);
+    const dots = container.querySelector('path[stroke="var(--color-lantern)"]')?.getAttribute('d') ?? '';
+    expect(dots.match(/M/g)).toHaveLength(1);
   });
   it('is the Damp Line for leaves', () => {
     render(

@@ -95,6 +95,24 @@ export function ghostPieces(laid: readonly LaidStretch[], other: ColdLine, scale
   return linePieces(over, scale);
 }
 
+/** A reading of a probe, so many minutes into a step. */
+export interface Measured {
+  stepId: string;
+  minute: number;
+  value: number;
+}
+
+/** Readings as dots of one path, each in its step; what was read past a step's planned end has no place on the strip. */
+export function readingsPath(laid: readonly LaidStretch[], measured: readonly Measured[], scale: Scale): string {
+  const byStep = new Map(laid.map((s) => [s.stepId, s]));
+  return measured
+    .flatMap((m) => {
+      const s = byStep.get(m.stepId);
+      return s && m.minute <= s.minutes ? [`M${xAt(s, m.minute).toFixed(1)} ${scale.y(m.value).toFixed(1)}h.01`] : [];
+    })
+    .join('');
+}
+
 /** x of a moment `minute` into a stretch. */
 export const xAt = (s: LaidStretch, minute: number): number =>
   s.x + s.width * Math.max(0, Math.min(1, minute / (s.minutes || 1)));
