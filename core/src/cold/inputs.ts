@@ -1,4 +1,5 @@
 import { thinnestRolledM } from './rolling';
+import { fatNames } from './fats';
 import { leafCovers, type LeafCover } from './filo';
 import { LabelInput } from '../ingredients/inputs';
 import { ArrayNotEmpty, IsBoolean, IsString } from 'class-validator';
@@ -190,6 +191,15 @@ export class PropertiesInput {
 
 export class ItemsInput {
   @NestedList(() => MassItemInput) items!: MassItemInput[];
+}
+
+export class FatShareInput {
+  @OneOf(fatNames) fat!: string;
+  @NumberIn(0, 1, '') share!: number;
+}
+
+export class BlendInput {
+  @NestedList(() => FatShareInput) fats!: FatShareInput[];
 }
 
 export class FatTemperatureInput {

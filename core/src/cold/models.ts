@@ -11,7 +11,7 @@ import { mixForward, mixSolve } from './mixing';
 import { properties } from './properties';
 import { benchMinutes, rollSheet } from './rolling';
 import { simulate, type Metric } from './simulate';
-import { doughState, fatState } from './windows';
+import { blendWindow, doughState, fatState } from './windows';
 import { workWindow } from './workWindow';
 
 const choiOkos =
@@ -71,6 +71,15 @@ export const coldModels = [
     certainty: 'estimate',
     input: inputs.FatStateInput,
     run: (i) => fatState(i.fat, i.temperatureC, i.use, i.shiftK),
+  }),
+  model({
+    name: 'cold.blendWindow',
+    summary: 'Workable window of a blend of fats',
+    units: 'shares in, °C out',
+    source: 'Solid fat at each fat’s own limits; an estimate of ours',
+    certainty: 'estimate',
+    input: inputs.BlendInput,
+    run: ({ fats }) => ({ window: blendWindow(fats) }),
   }),
   model({
     name: 'cold.doughState',

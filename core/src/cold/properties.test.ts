@@ -4,7 +4,7 @@ import { RefusedInput } from '../quantities/refusal';
 import { fatNames, solidFatContent } from './fats';
 import { lookup, material, mixtureFrom, temperatureAt } from './material';
 import { conductivity, density, enthalpy, properties } from './properties';
-import { doughState, fatState, fatWindow, fatWindows } from './windows';
+import { blendWindow, doughState, fatState, fatWindow, fatWindows } from './windows';
 
 /** Every ninth of the table, and what doughs are made of. */
 const names = Object.keys(ingredientCompositions).filter(
@@ -140,5 +140,30 @@ describe('workable windows', () => {
     expect(doughState(-2, 0.5).state).toBe('frozen');
     expect(doughState(23, 0.5).state).toBe('sticky');
     expect(doughState(15, 0.3).kind).toBe('enriched');
+  });
+});
+
+describe('the window of a blend', () => {
+  const of = (...fats: [string, number][]) => blendWindow(fats.map(([fat, share]) => ({ fat, share })));
+  it('is the fat’s own where there is only one', () => {
+    for (const fat of fatNames) expect(of([fat, 1])).toEqual(fatWindow(fat));
+  });
+  it('of two fats lies between theirs', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.05, max: 0.95, noNaN: true }), (share) => {
+        const blend = of(['butter', share], ['puffMargarine', 1 - share]);
+        const [a, b] = [fatWindow('butter'), fatWindow('puffMargarine')];
+        for (const key of ['idealHigh', 'softAbove', 'leakAbove'] as const) {
+          expect(blend?.[key]).toBeGreaterThanOrEqual(Math.min(a?.[key] ?? 0, b?.[key] ?? 0) - 1e-6);
+          expect(blend?.[key]).toBeLessThanOrEqual(Math.max(a?.[key] ?? 0, b?.[key] ?? 0) + 1e-6);
+        }
+      }),
+    );
+  });
+  it('falls as oil thins it, and there is none of oil alone', () => {
+    const [little, much] = [of(['butter', 0.9], ['oil', 0.1]), of(['butter', 0.6], ['oil', 0.4])];
+    expect(little?.softAbove).toBeLessThan(fatWindow('butter')?.softAbove ?? 0);
+    expect(much?.softAbove).toBeLessThan(little?.softAbove ?? 0);
+    expect(of(['oil', 1])).toBeNull();
   });
 });

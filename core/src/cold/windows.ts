@@ -1,5 +1,6 @@
 import { rowOf, within } from '../quantities/refusal';
-import { fatCurves, solidFatContent, type FatName } from './fats';
+import type { FatShare } from '../ingredients/composition';
+import { blendSolidFatContent, fatCurves, solidFatContent, type FatName } from './fats';
 
 /** The degrees (°C) in which a fat can be worked. */
 export interface FatWindow {
@@ -61,6 +62,34 @@ export function fatWindow(fat: string, shiftK = 0): FatWindow | null {
       Object.entries(window).map(([key, value]) => [key, (value as number) + shift]),
     ) as unknown as FatWindow)
   );
+}
+
+/**
+ * The window of a blend (estimate): each limit is the temperature at which the blend holds as much solid fat as its fats hold,
+ * by their shares, at their own limits; oil thins it, and every limit falls. Null where there is nothing but oil.
+ */
+export function blendWindow(fats: readonly FatShare[]): FatWindow | null {
+  const solid = fats.flatMap(({ fat, share }) => {
+    const window = fatWindow(fat);
+    return window && share > 0 ? [{ fat, share, window }] : [];
+  });
+  const [only] = solid;
+  if (!only) return null;
+  if (solid.length === 1 && fats.every((f) => f.fat === only.fat || f.share === 0)) return only.window;
+  const sum = solid.reduce((total, f) => total + f.share, 0);
+  const limit = (key: keyof FatWindow): number => {
+    const wanted = solid.reduce((total, f) => total + (f.share / sum) * solidFatContent(f.fat, f.window[key]), 0);
+    let [low, high] = [-40, 60];
+    for (let i = 0; i < 50; i++) {
+      const middle = (low + high) / 2;
+      if (blendSolidFatContent(fats, middle) > wanted) low = middle;
+      else high = middle;
+    }
+    return (low + high) / 2;
+  };
+  return Object.fromEntries(
+    Object.keys(only.window).map((key) => [key, limit(key as keyof FatWindow)]),
+  ) as unknown as FatWindow;
 }
 
 /** The condition of the fat at T °C, as a laminated sheet or as lumps in a crumb. */

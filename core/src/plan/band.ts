@@ -1,5 +1,5 @@
-import { fatWindow } from '../cold/windows';
-import { doughState } from '../cold/windows';
+import type { FatShare } from '../ingredients/composition';
+import { blendWindow } from '../cold/windows';
 import type { Pastry } from './inputs';
 
 export interface Band {
@@ -13,15 +13,17 @@ export interface Band {
 const rubbedInMarginK = 2;
 
 /**
- * The degrees in which this fat can be worked in this pastry. Laminated: from the brittle limit to the top of the ideal
- * window. Rubbed in: from where a short dough stops being stiff to two degrees under soft. Oil has no window: null.
+ * The degrees in which its fat can be worked in a pastry; several fats by their shares. Laminated: from the brittle limit to
+ * the top of the ideal window. Rubbed in: from where a short dough stops being stiff to two degrees under soft. Oil has no
+ * window: null.
  */
-export function workBand(pastry: Pastry, fat: string): Band | null {
-  const window = fatWindow(fat);
+export function workBand(pastry: Pastry, fat: string, fats: readonly FatShare[] = [{ fat, share: 1 }]): Band | null {
+  const window = blendWindow(fats);
   if (!window) return null;
   if (pastry === 'roughPuff')
     return { low: window.brittleBelow, high: window.idealHigh, soft: window.softAbove, leak: window.leakAbove };
-  const { stiffBelow } = doughState(10, 0.6, fat);
+  // a short dough is stiff until its fat gives under the fingers
+  const stiffBelow = Math.max(4, window.handLow + 4);
   const high = window.softAbove - rubbedInMarginK;
   return { low: Math.min(stiffBelow, high - 2), high, soft: window.softAbove, leak: window.leakAbove };
 }

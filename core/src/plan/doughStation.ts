@@ -2,9 +2,9 @@ import type { MaterialSpec } from '../cold/material';
 import { material } from '../cold/material';
 import { tableIndex, tableStepK } from '../cold/material';
 import { mixSolve, type MixAnswer, type MixStage } from '../cold/mixing';
-import { ingredientCompositions } from '../ingredients/composition';
+import { ingredientCompositions, type FatShare } from '../ingredients/composition';
 import { askedMass, bowlLoss } from '../dough/ask';
-import { scaled } from '../dough/formula';
+import { scaled, type FormulaPart } from '../dough/formula';
 import { ingredientOf } from '../ingredients/table';
 import { truthOf, type DoughTruth } from './doughTruth';
 import { doughFacts, isFlour, fatLabel, partsOf, styleOf, type DoughFacts } from './doughFormula';
@@ -101,7 +101,7 @@ function bowlDough(item: ItemInput, kitchen: KitchenInput, cut: CutPlan): DoughP
   const fat = { name: dough.fat, ...(label ? { label } : {}) };
   const flours = facts.parts.filter((p) => p.grams > 0 && isFlour(p.id) && !others.some((o) => o.name === p.id));
   const surplusG = totalG * (1 - bowlLoss) - cut.doughMassG;
-  const band = workBand(dough.pastry, dough.fat);
+  const band = workBand(dough.pastry, dough.fat, fatsOf(facts.parts));
   const laminated = dough.pastry === 'roughPuff';
   // a block, or fat to be spread, is not in the bowl: the dough is mixed without it
   const apart = laminated && lockIn(item.folds) !== 'lumps';
@@ -250,6 +250,17 @@ function bowlDough(item: ItemInput, kitchen: KitchenInput, cut: CutPlan): DoughP
     facts,
     surplusG,
   };
+}
+
+/** The fats of a dough by their shares of all of it; a laminate's are taken as one with its dough's (estimate). */
+function fatsOf(parts: readonly FormulaPart[]): FatShare[] {
+  const fats = parts.filter((p) => ingredientOf(p.id)?.group === 'fat' && p.grams > 0);
+  const of = (p: FormulaPart) => {
+    const { fatCurve, fat } = ingredientCompositions[p.id as keyof typeof ingredientCompositions];
+    return { fat: fatCurve, grams: p.grams * fat };
+  };
+  const sum = fats.reduce((total, p) => total + of(p).grams, 0);
+  return fats.map((p) => ({ fat: of(p).fat, share: of(p).grams / sum }));
 }
 
 /** What else goes in, as one column of heat: its mean temperature by what it holds. */

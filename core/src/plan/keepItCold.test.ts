@@ -138,6 +138,29 @@ describe('what if', () => {
   });
 });
 
+describe('what cannot be', () => {
+  const codes = (item: ItemInput, kitchen: Partial<KitchenInput> = {}) =>
+    plan(item, kitchen).problems.map((p) => p.code);
+  it('a fridge no colder than the kitchen is named', () => {
+    expect(codes(puff, { fridgeC: 11, roomC: 10 })).toContain('fridgeWarmer');
+    expect(codes(puff)).not.toContain('fridgeWarmer');
+  });
+  it('a block whose dough is longer than the bench stands in the way', () => {
+    const many = withFolds({ lock: 'twoThirds' }, { ...puff, brief: { count: 60 } });
+    expect(codes(many, { benchLengthMm: 500, benchWidthMm: 400 })).toContain('blockLargerThanBench');
+    expect(codes(withFolds({ lock: 'envelope' }))).not.toContain('blockLargerThanBench');
+  });
+  it('a crumb that comes out of the bowl over its soft limit is paste', () => {
+    const short = starterItem('handPies', 8, 'You', 'shortcrust');
+    const hot = {
+      ...short,
+      dough: { ...short.dough, fatC: 25, waterToFlourPct: 0, others: [{ ingredient: 'coconutMilk', toFlourPct: 30 }] },
+    };
+    expect(codes(hot, { roomC: 32 })).toContain('crumbMelts');
+    expect(codes(short)).not.toContain('crumbMelts');
+  });
+});
+
 describe('a plan that cannot hold', () => {
   const hot = { ...plainKitchen, roomC: 26 };
   it('says at which step and by how many minutes it fails, and every way out it offers mends that step', () => {

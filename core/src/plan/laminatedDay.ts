@@ -195,6 +195,18 @@ function lockBlock(walk: Walk, spec: Laminate, row: TurnRow): void {
   const work = { ...beat, dwellMinutes: Math.max(0, dwellMinutes) };
   const run = bench({ ...common, ...work, limitC: walk.high });
   const side = Math.sqrt((dough.masses.fatG / 1000 / material(spec.fat).densityKgM3 / blockM) * 1e6);
+  // dough round a block is this many times as long as it: cornerwise in an envelope, or so many sides of it
+  const spans = { envelope: 1.02 * Math.SQRT2, half: 2, twoThirds: 3, inverse: 1 } as const;
+  const doughMm = side * (spans[lockIn(walk.item.folds) as keyof typeof spans] ?? 1);
+  const benchMm = Math.max(kitchen.benchLengthMm, kitchen.benchWidthMm);
+  if (doughMm > benchMm)
+    walk.problems.push({
+      station: 'folds',
+      code: 'blockLargerThanBench',
+      fields: ['folds.lock', 'kitchen.benchLengthMm'],
+      values: { doughMm, benchMm },
+      weight: 'stop',
+    });
   const step = walk.step('lockIn', 'bench', work.rollMinutes + work.dwellMinutes, {
     values: {
       lock: lockIn(walk.item.folds),

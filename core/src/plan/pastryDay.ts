@@ -96,6 +96,14 @@ export function planDay(
     stretches: walk.stretches,
     ...tightest(dough.band ? walk.stretches : []),
   };
+  if (kitchen.fridgeC >= kitchen.roomC)
+    walk.problems.push({
+      station: 'clock',
+      code: 'fridgeWarmer',
+      fields: ['kitchen.fridgeC', 'kitchen.roomC'],
+      values: { fridgeC: kitchen.fridgeC, roomC: kitchen.roomC },
+      weight: 'warn',
+    });
   if (line.inHandMin !== null && line.inHandMin < 0) {
     const stuck = walk.steps.find((s) => s.id === line.tightestStepId);
     walk.problems.push({

@@ -142,7 +142,8 @@ function Running({
   const tools = scaled && (atScale ? <WeighOut {...scaled} /> : <FeelTests {...scaled} />);
   useDraws(run, state, events);
   const reckoned = warmthNow(run, state, now);
-  const probe = useProbe(run, events, step?.itemIndex, reckoned, say);
+  const minuteNow = () => state.warming.minute + (Date.now() - state.warming.since) / 60_000;
+  const probe = useProbe(run, events, step?.itemIndex, reckoned, minuteNow, say);
   // with a probe in, the line is what it shows
   const line = probe.line ?? item?.line;
   const warmth = probe.line ? warmthNow(run, state, now, probe.line) : reckoned;

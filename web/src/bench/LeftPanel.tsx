@@ -100,7 +100,7 @@ export function LeftPanel({ run, state, warmth, cure, quiet, now, probe, childre
         <div className="bench-degrees">{probe.last !== null ? degrees(probe.last) : written}</div>
         {probe.on && <p className="m-0 bench-probe">{probeWords(probe)}</p>}
       </div>
-      {children}
+      {children && <div className="bench-row">{children}</div>}
     </section>
   );
 }

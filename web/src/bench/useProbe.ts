@@ -59,6 +59,8 @@ export function useProbe(
   events: readonly BenchEvent[],
   itemIndex: number | undefined,
   warmth: Warmth | null,
+  /** The minute of its step the piece in hand stands at, now. */
+  minuteNow: () => number,
   say: (type: BenchEventType, data?: Record<string, unknown>) => Promise<void>,
 ) {
   const [on, setOn] = useState(false);
@@ -66,14 +68,14 @@ export function useProbe(
   const [silent, setSilent] = useState(false);
   const found = useRef<Recalibrated['keeps']>(null);
   const stepId = warmth?.stretch.body ? warmth.stretch.stepId : null;
-  const minute = useRef(0);
-  minute.current = warmth?.minute ?? 0;
+  const minute = useRef(minuteNow);
+  minute.current = minuteNow;
   const resting = warmth?.feel === 'cold';
   useEffect(() => {
     if (!on || stepId === null || itemIndex === undefined || resting) return;
     let current = true;
     const read = async () => {
-      const at = Math.round(minute.current * 100) / 100;
+      const at = Math.round(minute.current() * 100) / 100;
       const value = await probe.read({ runId: run.id, itemIndex, stepId, minute: at });
       if (!current) return;
       const impossible = value !== null && (value < leastC || value > mostC);
@@ -136,7 +138,7 @@ export function useProbe(
   );
   found.current = line ? (pulled?.now.keeps ?? null) : null;
   const last = here[here.length - 1];
-  const before = here.findLast((r) => last && last.minute - r.minute >= 1);
+  const before = here.findLast((r) => last && last.minute - r.minute >= 3);
   return {
     on,
     toggle: () => setOn(!on),
@@ -145,7 +147,7 @@ export function useProbe(
     silent,
     readings: all.filter((r) => r.itemIndex === itemIndex),
     last: on ? (last?.value ?? null) : null,
-    /** °C a minute, over the last minute or more. */
+    /** °C a minute, over the last three minutes or more. */
     pace: last && before ? (last.value - before.value) / (last.minute - before.minute) : null,
     recalibrated: line ? pulled?.now : undefined,
     line,

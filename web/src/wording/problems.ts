@@ -31,6 +31,10 @@ const sentences: Record<string, (v: Values) => string> = {
     `A leaf of ${plain(Number(v['um']))} µm is thinner than a grain of starch and breaks into dots; one turn less keeps them apart.`,
   crumbMelts: (v) =>
     `It comes out of the bowl at ${degrees(Number(v['outC']), 0)}, over the ${degrees(Number(v['soft']), 0)} at which this fat melts into paste: no crumb is left. Colder fat, less rubbing, or the processor.`,
+  fridgeWarmer: (v) =>
+    `The fridge, at ${degrees(Number(v['fridgeC']), 0)}, is no colder than the kitchen at ${degrees(Number(v['roomC']), 0)}: nothing chills in it.`,
+  blockLargerThanBench: (v) =>
+    `The dough for this block is ${plain(Number(v['doughMm']) / 10, 0)} cm long, the bench ${plain(Number(v['benchMm']) / 10, 0)}: make two halves, or lock it in an envelope.`,
   lockTooUneven: (v) =>
     `Fat at ${degrees(Number(v['fatC']), 0)} and dough at ${degrees(Number(v['doughC']), 0)} do not stretch together: bring them within four degrees.`,
   lumpTooBig: (v) =>

@@ -116,6 +116,8 @@ describe('every word is there', () => {
           'lumpTooBig',
           'crumbMelts',
           'lockTooUneven',
+          'fridgeWarmer',
+          'blockLargerThanBench',
           'pastryDoesNotFit',
           'rim_too_wide',
         ].includes(code)
