@@ -70,10 +70,10 @@ async function redraw() {
           let frame = 0;
           const draw = () => {
             path.setAttribute('d', shapes[frame % shapes.length]);
-            if (++frame < 120) requestAnimationFrame(draw);
+            if (++frame < 120) globalThis.requestAnimationFrame(draw);
             else resolve();
           };
-          requestAnimationFrame(draw);
+          globalThis.requestAnimationFrame(draw);
         }),
     ),
   );
