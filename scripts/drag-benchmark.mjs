@@ -59,7 +59,7 @@ async function redraw() {
     page.evaluate(
       () =>
         new Promise((resolve) => {
-          const path = document.querySelector('.raised path.line');
+          const path = globalThis.document.querySelector('.raised path.line');
           const shapes = Array.from({ length: 12 }, (_, n) => {
             const points = Array.from(
               { length: 2000 },
