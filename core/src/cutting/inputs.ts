@@ -1,8 +1,10 @@
-import { IsArray } from 'class-validator';
-import { Nested, NumberIn, OneOf, Optional } from '../quantities/rules';
+import { IsArray, IsBoolean } from 'class-validator';
+import { Nested, NestedList, NumberIn, OneOf, OneOfEach, Optional } from '../quantities/rules';
 import { cutterPolicies, type CutterPolicy } from './cutter';
 import { pieceKinds, type PieceKind, type PieceSpec } from './piece';
+import { efforts, type Effort } from './nesting';
 import type { Sheet } from './sheet';
+import { papers, type Paper } from './tiling';
 
 export class PieceInput implements PieceSpec {
   @OneOf(pieceKinds) kind!: PieceKind;
@@ -85,4 +87,88 @@ export class ReRollInput extends ReRollSettingsInput {
 
 export class MinimumDoughInput extends ReRollSettingsInput {
   @NumberIn(1, 200, 'pieces', { integer: true }) N!: number;
+}
+
+export class SearchInput extends DiscsInput {
+  @Optional() @OneOf(efforts) effort?: Effort;
+}
+
+export class SmallestSheetInput {
+  @NumberIn(1, 200, 'pieces', { integer: true }) N!: number;
+  @NumberIn(5, 1000, 'mm') d!: number;
+  @Optional() @NumberIn(0, 60, 'mm') trim?: number;
+  @Optional() @NumberIn(0, 30, 'mm') gap?: number;
+  @Optional() @IsArray() @OneOfEach(['rect', 'square', 'round']) shapes?: Sheet['shape'][];
+  @Optional() @NumberIn(20, 2000, 'mm') wmax?: number;
+  @Optional() @NumberIn(20, 2000, 'mm') hmax?: number;
+  @Optional() @NumberIn(1, 10, '') aspectMax?: number;
+  @Optional() @OneOf(efforts) effort?: Effort;
+}
+
+export class SetTypeInput {
+  @NumberIn(5, 1000, 'mm') d!: number;
+  @NumberIn(1, 30, '', { integer: true }) count!: number;
+}
+
+class SetsInput {
+  @NestedList(() => SetTypeInput) types!: SetTypeInput[];
+  @Optional() @NumberIn(0, 60, 'mm') trim?: number;
+  @Optional() @NumberIn(0, 30, 'mm') gap?: number;
+  @Optional() @OneOf(efforts) effort?: Effort;
+}
+
+export class SheetForSetsInput extends SetsInput {
+  @NumberIn(1, 30, 'sets', { integer: true }) sets!: number;
+  @Optional() @IsArray() @OneOfEach(['square', 'round']) shapes?: ('square' | 'round')[];
+}
+
+export class SetsFromSheetInput extends SetsInput {
+  @Nested(() => SheetInput) sheet!: SheetInput;
+}
+
+export class StraightCutsInput {
+  @NumberIn(20, 2000, 'mm') w!: number;
+  @NumberIn(20, 2000, 'mm') h!: number;
+  @NumberIn(5, 1000, 'mm') a!: number;
+  @NumberIn(5, 1000, 'mm') b!: number;
+  @Optional() @NumberIn(0, 60, 'mm') trim?: number;
+  @Optional() @NumberIn(0, 30, 'mm') gap?: number;
+  @Optional() @IsBoolean() rotate?: boolean;
+}
+
+export class SquareTrianglesInput {
+  @NumberIn(20, 2000, 'mm') w!: number;
+  @NumberIn(20, 2000, 'mm') h!: number;
+  @NumberIn(5, 1000, 'mm') a!: number;
+  @Optional() @NumberIn(0, 60, 'mm') trim?: number;
+}
+
+export class StripTrianglesInput {
+  @NumberIn(20, 2000, 'mm') w!: number;
+  @NumberIn(20, 2000, 'mm') h!: number;
+  @NumberIn(5, 1000, 'mm') b!: number;
+  @NumberIn(5, 1000, 'mm') t!: number;
+  @Optional() @NumberIn(0, 60, 'mm') trim?: number;
+}
+
+export class TargetsInput {
+  @NumberIn(1, 1_000_000, 'g') M!: number;
+  @NumberIn(1, 200, 'portions', { integer: true }) N!: number;
+  @Optional() @IsArray() @NumberIn(0.01, 1000, '', { each: true }) weights?: number[];
+}
+
+export class MovesInput {
+  @IsArray() @NumberIn(0, 1_000_000, 'g', { each: true }) m!: number[];
+  @IsArray() @NumberIn(0, 1_000_000, 'g', { each: true }) T!: number[];
+  @NumberIn(0, 10_000, 'g') tol!: number;
+  @Optional() @NumberIn(0, 1_000_000, 'g') rest?: number;
+}
+
+export class TilingInput {
+  @NumberIn(1, 3000, 'mm') W!: number;
+  @NumberIn(1, 3000, 'mm') H!: number;
+  @OneOf(Object.keys(papers)) paper!: Paper;
+  @Optional() @NumberIn(0, 40, 'mm') margin?: number;
+  @Optional() @NumberIn(0, 60, 'mm') footer?: number;
+  @Optional() @NumberIn(0, 40, 'mm') overlap?: number;
 }

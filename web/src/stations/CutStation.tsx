@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import type { CutPlan } from '@crustallum/core/plan/cutStation';
 import { useItem } from '../app/useItem';
 import { useToolsQuery } from '../store/api';
@@ -7,10 +8,21 @@ import { usePhone } from '../ui/useWidth';
 import { plain } from '../wording/numbers';
 import { Drawing } from './Drawing';
 import { Held } from './Held';
+import { Pick } from '../ui/Pick';
+import { Freely } from './cut/Freely';
+import { Portions } from './cut/Portions';
 import { StationPage, Waiting } from './StationPage';
 import { fields } from './fields';
 
+type View = 'sheet' | 'freely' | 'portions';
+const views: readonly (readonly [View, string])[] = [
+  ['sheet', 'sheet'],
+  ['freely', 'freely'],
+  ['portions', 'portions'],
+];
+
 export function CutStation() {
+  const [view, setView] = useState<View>('sheet');
   const { item, plan, change } = useItem();
   const { data: tools = [] } = useToolsQuery();
   if (!item || !plan) return <Waiting />;
@@ -40,13 +52,23 @@ export function CutStation() {
             : ['thickness', 'trim']
       }
       held={
-        filo
+        filo || view !== 'sheet'
           ? []
           : discs
             ? hand
               ? ['cutter', 'thickness', 'trim', 'gap', 'reRolls']
               : ['thickness', 'trim', 'gap', 'reRolls']
             : ['thickness', 'trim']
+      }
+      lead={
+        filo ? undefined : (
+          <Pick
+            label="Show"
+            value={view === 'freely' && !discs ? 'sheet' : view}
+            options={discs ? views : views.filter(([v]) => v !== 'freely')}
+            onChange={setView}
+          />
+        )
       }
       extra={
         hand ? (
@@ -76,7 +98,11 @@ export function CutStation() {
         ['Time at the bench', f.time],
       ]}
     >
-      {discs ? (
+      {view === 'portions' && !filo ? (
+        <Portions pieces={c.pieces} massG={c.doughMassG} />
+      ) : view === 'freely' && discs ? (
+        <Freely cut={c} />
+      ) : discs ? (
         <DiscSheet cut={c} cutter={!hand} trimMm={item.document.cut.trimMm} />
       ) : filo ? (
         <TrayOfLeaves cut={c} />

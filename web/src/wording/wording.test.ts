@@ -87,6 +87,7 @@ describe('every word is there', () => {
         Object.keys(numberRules(rules)).map((field) => `${group}.${field}`),
       ),
       'folds.coldIn',
+      'folds.lock',
     ]);
     const silent = [...codes].filter((code) => !paths.has(code) && !models.has(code) && !hasWords(code));
     expect(silent).toEqual([]);

@@ -32,6 +32,10 @@ function layoutFaults(i: Record<string, unknown>, layout: RowLayout): string[] {
   return faults;
 }
 
+const sheetNames = (v: { best: { centres: unknown } | null }) => ({
+  best: v.best && renamed(v.best, { centres: 'pts' }),
+});
+
 /** Field names of the cutting topic's golden files against ours. */
 export const cuttingAdapter: Adapter = (golden): Adapted | null => {
   const i = record(golden.input);
@@ -80,6 +84,22 @@ export const cuttingAdapter: Adapter = (golden): Adapted | null => {
       const faults = answer.ok && golden.check === 'layout' ? layoutFaults(i, answer.value as RowLayout) : [];
       return { answer: mapped(answer, (v: RowLayout) => renamed(v, { centres: 'pts' })), faults };
     }
+    case 'minSheet':
+      return run('cutting.smallestSheet', i, sheetNames);
+    case 'minSheetSets':
+      return run('cutting.smallestSheetForSets');
+    case 'maxSets':
+      return run('cutting.mostSets');
+    case 'guillotine':
+      return run('cutting.straightCuts');
+    case 'gridOnly':
+      return run('cutting.straightCuts', i, (v: { grid: unknown }) => v.grid);
+    case 'squareTriangles':
+    case 'stripTriangles':
+    case 'targets':
+    case 'moves':
+    case 'tiling':
+      return run(`cutting.${golden.fn}`);
     default:
       return null;
   }
