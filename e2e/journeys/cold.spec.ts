@@ -16,7 +16,9 @@ test('a laminate planned from the wanted sheet back: its dough, its block, every
   await accessible(page);
   await page.getByRole('button', { name: 'Make this sheet' }).click();
   await page.getByRole('radio', { name: 'rolls' }).click();
-  await expect(page.getByRole('listitem').filter({ hasText: 'Turn 4from' })).toContainText(/in \d passes.*rest \d+ min/);
+  await expect(page.getByRole('listitem').filter({ hasText: 'Turn 4from' })).toContainText(
+    /in \d passes.*rest \d+ min/,
+  );
   await expect(page.getByRole('listitem').filter({ hasText: 'Lock in, at the bench' })).toHaveCount(1);
   await page.getByRole('link', { name: 'Dough' }).click();
   await page.getByRole('radio', { name: 'bowl' }).click();

@@ -315,7 +315,7 @@ export class FreeSearch {
       if (target > 0 && Number.isFinite(soFar)) L = Math.max(target, 0.9 * soFar) * 0.999;
       const made = this.minimise(start, L, 1e-3, 150);
       const estimate = L + (2 * made.e) / Math.abs(made.byL || 1e-30);
-      const here = (current as Packing | null)?.scale ?? Infinity;
+      const here = current?.scale ?? Infinity;
       if (estimate > 1.004 * here && estimate > 1.006 * soFar) {
         failed++;
         continue;
