@@ -2,6 +2,7 @@ import {
   ArrayMaxSize,
   ArrayMinSize,
   IsArray,
+  IsBoolean,
   IsISO8601,
   IsOptional,
   IsString,
@@ -109,6 +110,8 @@ export class FoldsInput {
   @Optional() @NumberIn(1, 4, 'turns', { integer: true }) turnsAtOnce?: number;
   /** Goes in which it is rolled out, with a chill between. */
   @Optional() @NumberIn(1, 4, 'goes', { integer: true }) rollGoes?: number;
+  /** Packets chill as two halves side by side. */
+  @Optional() @IsBoolean() halves?: boolean;
   /** How far under its band a chill takes the fat, and where it chills. */
   @Optional() @NumberIn(0, 12, 'K') chillBelowK?: number;
   @Optional() @OneOf(coldPlaces) coldIn?: (typeof coldPlaces)[number];

@@ -40,7 +40,7 @@ export function laminatedDay(
   const height = (mm: number) => Math.min(highestPacketMm, Math.max(thinnestRolledM * 1000, mm)) / 1000;
   const packetOf = (row: TurnRow) => ({
     kind: 'block' as const,
-    lengthM: row.foldedLengthMm / 1000,
+    lengthM: row.foldedLengthMm / 1000 / (item.folds.halves ? 2 : 1),
     widthM: row.widthMm / 1000,
     thicknessM: height(row.foldedMm),
   });

@@ -60,9 +60,11 @@ export function whatIfs(item: ItemInput, kitchen: KitchenInput): Partial<Record<
     ...Object.fromEntries(fats.map((f) => [f, otherFat(item, f)])),
     thicker: { 'cut.thicknessMm': Math.min(10, cut.thicknessMm + 1) },
     twoRolling: { 'kitchen.pace': Math.max(0.3, kitchen.pace * twoHandsShare) },
-    ...(dough.pastry === 'shortcrust' && folds.discMm > 20
+    ...(dough.pastry === 'shortcrust'
       ? { thinChill: { 'folds.discMm': Math.max(10, folds.discMm / 2) } }
-      : {}),
+      : folds.halves
+        ? {}
+        : { thinChill: { 'folds.halves': true } }),
     ...(folds.coldIn === 'freezer' ? {} : { freezer: { 'folds.coldIn': 'freezer' } }),
   };
 }

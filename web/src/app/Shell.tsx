@@ -1,3 +1,4 @@
+import type { ColdLine as Line } from '@crustallum/core/plan/coldLine';
 import type { LongerInput } from '@crustallum/core/plan/inputs';
 import { closingCodes } from '@crustallum/core/plan/steps';
 import { Dialog } from 'radix-ui';
@@ -9,6 +10,7 @@ import { api } from '../store/api';
 import { desk } from '../store/desk';
 import { notice } from '../store/notice';
 import { useAppDispatch, useAppSelector } from '../store/store';
+import { plain } from '../wording/numbers';
 import { ErrorBoundary } from './ErrorBoundary';
 import { keyList, keysOn, setKeysOn, useDeskKeys } from './keys';
 import { NotFound } from './NotFound';
@@ -66,6 +68,8 @@ export function Shell() {
   );
 }
 
+const asPlanned = (line: Line) => ({ words: 'as it was planned', line });
+
 /** A step made longer by so many minutes than it now is; one that is as it was reckoned is not kept. */
 function movedBy(longer: readonly LongerInput[], stepId: string, by: number): LongerInput[] {
   const minutes = Math.max(-120, Math.min(600, (longer.find((l) => l.stepId === stepId)?.minutes ?? 0) + by));
@@ -77,8 +81,27 @@ function movedBy(longer: readonly LongerInput[], stepId: string, by: number): Lo
 function LineInHand({ here }: { here: readonly string[] | undefined }) {
   const { item, plan, steps, serveAt, change } = useItem();
   const dotted = useAppSelector((s) => s.ghost.now);
+  const recorded = useAppSelector((s) => s.ghost.recorded);
   const longer = item?.document.clock.longer;
   const onLonger = (stepId: string, by: number) => change({ 'clock.longer': movedBy(longer ?? [], stepId, by) });
+  if (recorded)
+    return (
+      <ColdLine
+        line={recorded.line}
+        steps={recorded.steps}
+        serveAt={recorded.serveAt}
+        ghost={asPlanned(recorded.planned)}
+        measured={recorded.measured}
+        reading={
+          <>
+            <div>
+              <b>{plain(recorded.outsideMin, 0)}</b> <span style={{ fontSize: 18 }}>min outside the band</span>
+            </div>
+            <div className="detail">as it was worked; white dots as it was planned</div>
+          </>
+        }
+      />
+    );
   return (
     <ColdLine
       line={plan?.line ?? null}

@@ -231,7 +231,7 @@ export const ColdLine = memo(function ColdLine({
             {clips.map(([side, , , stroke]) => (
               <g key={side} clipPath={`url(#${side}${id})`}>
                 {nowX === null ? (
-                  <path d={d} fill="none" stroke={stroke} strokeWidth="3.6" strokeLinejoin="round" />
+                  <path className="line" d={d} fill="none" stroke={stroke} strokeWidth="3.6" strokeLinejoin="round" />
                 ) : (
                   <>
                     <path

@@ -25,6 +25,8 @@ import { usePhone } from '../ui/useWidth';
 import { plain, shortDay, span } from '../wording/numbers';
 import { stepWord } from '../wording/steps';
 import { learnt, probedOf, type Probed } from './probed';
+import { hasLine, useAtFoot, useRecorded } from './useRecorded';
+import type { Recorded } from '../store/ghost';
 import { HalfAndHalf } from './HalfAndHalf';
 import { History } from './History';
 
@@ -71,6 +73,8 @@ export interface Snapshot {
   took?: { flour: string; factor: number };
   /** What a probe found of bench and fridge. */
   probed?: Probed[];
+  /** The Cold Line as it was worked. */
+  recorded?: Recorded;
 }
 
 const fresh: LogAnswers = {
@@ -96,14 +100,16 @@ export function Log() {
     [run],
   );
   const [chosen, setChosen] = useState(0);
+  const recorded = useRecorded(run, chosen);
   const entry = entryId ? entries?.find((e) => e.id === entryId) : undefined;
   if (entryId && entries && !entry) return <NotFound what="entry" />;
   if (runId && drafts.length) {
+    const draft = drafts[chosen] as Draft;
     const kept = entries?.filter((e) => e.runId === runId).map((e) => e.title) ?? [];
     return (
       <Entry
         key={`${runId}${chosen}`}
-        draft={drafts[chosen] as Draft}
+        draft={recorded ? { ...draft, snapshot: { ...draft.snapshot, recorded } } : draft}
         entries={entries ?? []}
         tabs={drafts.map((d, i) => ({
           title: `${d.title}${kept.includes(d.title) ? ', kept' : ''}`,
@@ -227,6 +233,7 @@ function Entry({
       ...(bakedPlan?.actualMin ? { bakedMin: Math.max(1, Math.round(bakedPlan.actualMin)) } : {}),
     },
   );
+  useAtFoot(hasLine(draft.snapshot.recorded) ? draft.snapshot.recorded : null);
   const [keep, { isLoading, error, isSuccess }] = useKeepEntryMutation();
   const [change, changed] = useChangeEntryMutation();
   const navigate = useNavigate();

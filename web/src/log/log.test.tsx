@@ -134,4 +134,21 @@ describe('after a run', () => {
     fireEvent.click(await screen.findByRole('button', { name: 'Keep this entry' }));
     await waitFor(() => expect(server.log.map((e) => e.title)).toEqual(['A coil', 'Hand pies']));
   });
+  it('shows the line as it was worked at its foot, keeps it with the entry, and gives the foot back', async () => {
+    const server = new FakeServer();
+    server.plan(['handPies', 'roughPuff']);
+    const run = await finished();
+    const router = open(`/log?run=${run.id}`);
+    const foot = () => screen.getByRole('figure', { name: 'The Cold Line' }).textContent;
+    await waitFor(() => expect(foot()).toMatch(/min outside the band/));
+    expect(foot()).toMatch(/Weigh, at the bench 4 min/);
+    fireEvent.click(screen.getByRole('button', { name: /^Keep/ }));
+    await waitFor(() => expect(server.log).toHaveLength(1));
+    const kept = server.log[0]?.snapshot['recorded'] as { line: { stretches: { code: string; minutes: number }[] } };
+    expect(kept.line.stretches[0]).toMatchObject({ code: 'weigh' });
+    expect(kept.line.stretches[0]?.minutes).toBeCloseTo(4, 0);
+    await router.navigate('/larder');
+    await heading('Larder');
+    expect(foot()).not.toMatch(/outside the band/);
+  });
 });

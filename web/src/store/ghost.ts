@@ -1,4 +1,5 @@
 import type { ColdLine } from '@crustallum/core/plan/coldLine';
+import type { TimedStep } from '@crustallum/core/plan/steps';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
 /** A line that is only asked about, drawn in dots over the one that is planned. */
@@ -8,11 +9,22 @@ export interface Ghost {
   line: ColdLine;
 }
 
+/** A line that was worked: drawn at the page's foot while its day is looked at in the log. */
+export interface Recorded {
+  line: ColdLine;
+  planned: ColdLine;
+  steps: TimedStep[];
+  serveAt: string;
+  measured: { stepId: string; minute: number; value: number }[];
+  outsideMin: number;
+}
+
 export const ghost = createSlice({
   name: 'ghost',
-  initialState: { now: null as Ghost | null },
+  initialState: { now: null as Ghost | null, recorded: null as Recorded | null },
   reducers: {
     shown: (state, { payload }: PayloadAction<Ghost>) => void (state.now = payload),
     gone: (state) => void (state.now = null),
+    lookedAt: (state, { payload }: PayloadAction<Recorded | null>) => void (state.recorded = payload),
   },
 });

@@ -13,7 +13,10 @@ export const whatIfWords = (name: WhatIfName, item: ItemInput, kitchen: KitchenI
     shortening: 'with shortening',
     thicker: `rolled to ${plain(Math.min(10, item.cut.thicknessMm + 1), 1)} mm`,
     twoRolling: 'if two roll',
-    thinChill: `pressed to ${plain(Math.max(10, item.folds.discMm / 2), 0)} mm`,
+    thinChill:
+      item.dough.pastry === 'shortcrust'
+        ? `pressed to ${plain(Math.max(10, item.folds.discMm / 2), 0)} mm for the cold`
+        : 'chilled in halves',
     freezer: 'chilled in the freezer',
   })[name];
 

@@ -88,6 +88,7 @@ describe('every word is there', () => {
       ),
       'folds.coldIn',
       'folds.lock',
+      'folds.halves',
     ]);
     const silent = [...codes].filter((code) => !paths.has(code) && !models.has(code) && !hasWords(code));
     expect(silent).toEqual([]);
