@@ -1,0 +1,61 @@
+import { repairNames, whatIfNames, whatIfs } from '@crustallum/core/plan/otherwise';
+import type { Repair } from '@crustallum/core/plan/repairs';
+import { plainKitchen, starterItem } from '@crustallum/core/plan/starters';
+import { layings, leafLaying } from '@crustallum/core/lamination/leafLaying';
+import { actWords } from './folds';
+import { inHandWords, moreWords, repairWords, whatIfWords } from './outlook';
+
+const items = [starterItem('handPies', 8, 'You', 'shortcrust'), starterItem('handPies', 8, 'You', 'roughPuff')];
+
+describe('what could be otherwise', () => {
+  it('has words for every question, told apart by pastry where it asks for something else', () => {
+    for (const item of items)
+      for (const name of whatIfNames) {
+        const words = whatIfWords(name, item, plainKitchen);
+        expect([name, words.length > 4]).toEqual([name, true]);
+        expect(words).not.toMatch(/undefined|NaN/);
+      }
+    const [short, puff] = items.map((item) => whatIfWords('thinChill', item, plainKitchen));
+    expect(short).not.toBe(puff);
+    for (const item of items) expect(Object.keys(whatIfs(item, plainKitchen))).toContain('thinChill');
+  });
+  it('has words for every way out, with the dose it is offered in', () => {
+    const values = { goes: 3, toC: 6.5, chillMoreMin: 12, pieces: 9, lots: 2, benchC: 4, fat: 'lard', roomC: 19 };
+    const said = repairNames.map((name) =>
+      repairWords({ name, changes: {}, hereMin: 1, inHandMin: 1, moreMin: 0, values }),
+    );
+    expect(new Set(said).size).toBe(repairNames.length);
+    for (const words of said) expect(words).not.toMatch(/undefined|NaN/);
+    expect(said).toContain('Close 9, chill 9: 2 lots');
+    expect(said).toContain('Chill it to 6.5°, 12 min longer before');
+  });
+  it('says what it does to the hand and to the day', () => {
+    expect([inHandWords(null), inHandWords(-3), inHandWords(4)]).toEqual([
+      'nothing is tight',
+      '3 min past the band',
+      '4 min in hand',
+    ]);
+    expect([moreWords(0.2), moreWords(18), moreWords(-125)]).toEqual(['no longer', '18 min more', '2 h 05 less']);
+  });
+});
+
+describe('laying leaves', () => {
+  it('is told act by act in every shape', () => {
+    for (const laying of layings) {
+      const made = leafLaying({
+        laying,
+        leafLengthMm: 480,
+        leafWidthMm: 300,
+        tinLengthMm: 300,
+        tinWidthMm: 220,
+        leavesInStack: 3,
+        brushGramsPerM2: 50,
+      });
+      for (const act of made.acts) {
+        const words = actWords(laying, act, made.pieceMm, made.pieces);
+        expect(words.length).toBeGreaterThan(10);
+        expect(words).not.toMatch(/undefined|NaN/);
+      }
+    }
+  });
+});

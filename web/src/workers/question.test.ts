@@ -1,0 +1,38 @@
+import { longestMs, question } from './question';
+import * as line from '../workers/planner';
+
+jest.mock('../workers/planner', () => {
+  const real = jest.requireActual<typeof line>('../workers/planner');
+  return { ...real, aside: jest.fn(real.aside), giveUp: jest.fn() };
+});
+
+const never = () => new Promise<never>(() => undefined);
+afterEach(() => jest.useRealTimers());
+
+describe('a question beside the plan', () => {
+  it('is answered by its model', async () => {
+    const answer = await question('cutting.targets', { M: 100, N: 3 });
+    expect(answer).toEqual({ ok: true, value: [34, 33, 33] });
+  });
+  it('with bad input is answered with what is wrong', async () => {
+    const answer = await question('cutting.targets', { M: 1, N: 3 });
+    expect(answer).toMatchObject({ ok: false, errors: [{ field: 'M' }] });
+  });
+  it('that takes longer than two seconds is given up with its worker, and says so', async () => {
+    jest.useFakeTimers();
+    jest.mocked(line.aside).mockReturnValueOnce({ rules: () => Promise.resolve({}), compute: never } as never);
+    const asked = question('plan.repairs', {});
+    await jest.advanceTimersByTimeAsync(longestMs - 1);
+    expect(line.giveUp).not.toHaveBeenCalled();
+    await jest.advanceTimersByTimeAsync(2);
+    expect(await asked).toBeNull();
+    expect(line.giveUp).toHaveBeenCalledTimes(1);
+  });
+  it('to a worker that never starts ends too', async () => {
+    jest.useFakeTimers();
+    jest.mocked(line.aside).mockReturnValueOnce({ rules: never, compute: never } as never);
+    const asked = question('plan.repairs', {});
+    await jest.advanceTimersByTimeAsync(10 * longestMs + 1);
+    expect(await asked).toBeNull();
+  });
+});
