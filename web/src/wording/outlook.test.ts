@@ -1,5 +1,4 @@
 import { repairNames, whatIfNames, whatIfs } from '@crustallum/core/plan/otherwise';
-import type { Repair } from '@crustallum/core/plan/repairs';
 import { plainKitchen, starterItem } from '@crustallum/core/plan/starters';
 import { layings, leafLaying } from '@crustallum/core/lamination/leafLaying';
 import { actWords } from './folds';
