@@ -106,6 +106,16 @@ describe('a step made longer', () => {
   });
 });
 
+describe('a stack of leaves made longer', () => {
+  it('dries further while it is bare', () => {
+    const coil = starterItem('filoCoil', 8, 'You');
+    const stack = stretchOf(coil, 'brushStack');
+    const slow = { ...coil, clock: { ...coil.clock, longer: [{ stepId: stack.stepId, minutes: 8 }] } };
+    expect(stretchOf(slow, 'brushStack').minutes).toBeCloseTo(stack.minutes + 8, 6);
+    expect(stretchOf(slow, 'brushStack').value.at(-1)).toBeLessThan(stack.value.at(-1) as number);
+  });
+});
+
 describe('the forecast’s spread', () => {
   it('holds the line between its slow and its fast run, on the bench and in the cold', () => {
     for (const s of plan(puff).line.stretches.filter((x) => x.low && x.high)) {

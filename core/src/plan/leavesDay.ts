@@ -30,14 +30,17 @@ export function leavesDay(
   const add = (
     code: StepCode,
     kind: Step['kind'],
-    minutes: number,
+    plannedMin: number,
     values: Step['values'],
     cover: 'none' | 'damp',
     pieces = 0,
     elasticMin = 0,
   ) => {
+    const id = `${code}${steps.length + 1}`;
+    const longer = item.clock.longer?.find((l) => l.stepId === id)?.minutes ?? 0;
+    const minutes = Math.max(1, plannedMin + longer);
     const step: Step = {
-      id: `${code}${steps.length + 1}`,
+      id,
       code,
       strand: 'pastry',
       kind,
