@@ -42,6 +42,9 @@ interface Props {
 const draw = path<[number, number]>();
 const [left, right, top, foot] = [66, 96, 118, 104];
 const bigStep = 5;
+/** What stands over a step needs this much room to its left, else it stands to the right of its line. */
+const roomLeft = 72;
+const roomOfWords = 132;
 
 /** The line raised to fill the page: degrees at its side, minutes in hand over each step, knobs that move them. */
 export function Raised({ line, steps, serveAt, ghost, live, measured = [], onLonger, onReset }: Props) {
@@ -60,7 +63,7 @@ export function Raised({ line, steps, serveAt, ghost, live, measured = [], onLon
   const d = points.map((p) => draw(p) ?? '').join('');
   const startOf = (stepId: string) => steps.find((s) => s.id === stepId);
   const timeOf = (stepId: string, more = 0) => clock(momentAt(serveAt, (startOf(stepId)?.startMin ?? 0) + more));
-  const step = leaf ? 1 : 2;
+  const step = 2;
   const first = Math.ceil((line.band.low - (plot - scale.bandBottom) / scale.perUnit) / step) * step;
   const ticks = Array.from({ length: 24 }, (_, i) => first + i * step).filter((v) => scale.inside(v));
   const limits = [
@@ -271,24 +274,25 @@ function Hands({
           const spare = (s.leavesBandAt as number) - s.minutes;
           const end = s.value[s.value.length - 1] ?? 0;
           const tight = s.stepId === tightest;
-          if (x - last < 132 && !tight) return null;
-          last = x;
+          if (x - last < roomOfWords && !tight) return null;
           const [soon, late] = (s.leavesRange ?? [null, null]).map((m) => (m === null ? null : m - s.minutes));
+          const anchor = x < roomLeft ? 'start' : 'end';
+          last = anchor === 'start' ? x + roomOfWords : x;
           const ink = spare < 3 ? 'var(--color-rhubarb-lit)' : 'var(--color-butter)';
           return (
             <g key={s.stepId}>
               <line x1={x} x2={x} y1="-14" y2={y(end)} stroke="var(--color-chalk)" />
               <circle cx={x} cy={y(end)} r="8" fill="var(--color-sea)" stroke="#ffffff" strokeWidth="2.500" />
-              <text x={x} y="-62" textAnchor="end" className="cq">
+              <text x={x} y="-62" textAnchor={anchor} className="cq">
                 {plain(end, 1)}
                 {unit} at the end
               </text>
-              <text x={x} y="-24" textAnchor="end" className="b">
+              <text x={x} y="-24" textAnchor={anchor} className="b">
                 <tspan style={{ fill: ink, fontSize: 34 }}>{plain(Math.abs(spare), 0)}</tspan>{' '}
                 {spare < 0 ? 'min past it' : 'min in hand'}
               </text>
               {typeof soon === 'number' && (
-                <text x={x} y="-82" textAnchor="end" className="cq">
+                <text x={x} y="-82" textAnchor={anchor} className="cq">
                   likely {plain(soon, 0)} to {typeof late === 'number' ? plain(late, 0) : 'many'}
                 </text>
               )}
