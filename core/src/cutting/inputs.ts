@@ -126,29 +126,26 @@ export class SetsFromSheetInput extends SetsInput {
   @Nested(() => SheetInput) sheet!: SheetInput;
 }
 
-export class StraightCutsInput {
+class PlainSheetInput {
   @NumberIn(20, 2000, 'mm') w!: number;
   @NumberIn(20, 2000, 'mm') h!: number;
+  @Optional() @NumberIn(0, 60, 'mm') trim?: number;
+}
+
+export class StraightCutsInput extends PlainSheetInput {
   @NumberIn(5, 1000, 'mm') a!: number;
   @NumberIn(5, 1000, 'mm') b!: number;
-  @Optional() @NumberIn(0, 60, 'mm') trim?: number;
   @Optional() @NumberIn(0, 30, 'mm') gap?: number;
   @Optional() @IsBoolean() rotate?: boolean;
 }
 
-export class SquareTrianglesInput {
-  @NumberIn(20, 2000, 'mm') w!: number;
-  @NumberIn(20, 2000, 'mm') h!: number;
+export class SquareTrianglesInput extends PlainSheetInput {
   @NumberIn(5, 1000, 'mm') a!: number;
-  @Optional() @NumberIn(0, 60, 'mm') trim?: number;
 }
 
-export class StripTrianglesInput {
-  @NumberIn(20, 2000, 'mm') w!: number;
-  @NumberIn(20, 2000, 'mm') h!: number;
+export class StripTrianglesInput extends PlainSheetInput {
   @NumberIn(5, 1000, 'mm') b!: number;
   @NumberIn(5, 1000, 'mm') t!: number;
-  @Optional() @NumberIn(0, 60, 'mm') trim?: number;
 }
 
 export class TargetsInput {

@@ -7,7 +7,7 @@ export interface LeafLayingOptions {
   laying: Laying;
   leafLengthMm: number;
   leafWidthMm: number;
-  /** The tin or tray: length and width, or twice its diameter's worth of a round one. */
+  /** The tin or tray: length and width, a round one counts as a square of its diameter. */
   tinLengthMm: number;
   tinWidthMm: number;
   /** Leaves one on another, for tray the base's; the cook's own number. */
@@ -29,7 +29,7 @@ export interface LeafLaying {
   brushG: number;
   /** Pieces that come of it: one tray, ropes of a coil, triangles or parcels of one stack. */
   pieces: number;
-  /** Size of one piece, mm, and the filling it holds, g (estimate). */
+  /** Size of one piece, mm (of a triangle its strip's width, and how often it is folded), and its filling, g (estimate). */
   pieceMm: [number, number];
   fillG: number;
 }

@@ -1,3 +1,4 @@
+import { RefusedInput } from '../quantities/refusal';
 import type { BenchWork } from './thermal';
 
 /** The line of one item: the fat's temperature, or for filo the leaf's moisture, through every step up to the oven. */
@@ -45,6 +46,14 @@ export interface Stretch {
   thicknessMm: number | null;
   /** Minutes from the stretch's start at which a sheet below the band may be rolled. */
   workableFrom: number | null;
+}
+
+/** The stretch of a step that can be run again from a reading; refuses a step that has no sheet, naming those that have. */
+export function stretchToRun(line: ColdLine, stepId: string): Stretch & { body: StretchBody } {
+  const runnable = line.stretches.flatMap((s) => (s.body ? [{ ...s, body: s.body }] : []));
+  const found = runnable.find((s) => s.stepId === stepId);
+  if (found) return found;
+  throw new RefusedInput({ field: 'stepId', code: 'unknown', value: stepId, allowed: runnable.map((s) => s.stepId) });
 }
 
 /** Minutes in hand and where, over the stretches worked at the bench. */

@@ -1,9 +1,8 @@
 import { IsString, MaxLength } from 'class-validator';
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
-import { RefusedInput } from '../quantities/refusal';
 import { Nested, NumberIn } from '../quantities/rules';
-import { valueAt } from './coldLine';
+import { stretchToRun, valueAt } from './coldLine';
 import { ItemInput, KitchenInput } from './inputs';
 import { planItem } from './itemPlan';
 import { runStretch, type StretchRun } from './stretchRun';
@@ -54,7 +53,7 @@ export interface ProbeReading {
 }
 
 /** The stand-in's own failings: first-order lag, noise, share of readings that do not come (estimates of a cheap probe). */
-export const probeLagMin = 0.15;
+const probeLagMin = 0.15;
 const noiseK = 0.08;
 const dropOuts = 0.05;
 const readsAMinute = 6;
@@ -63,14 +62,7 @@ const longestMin = 180;
 /** The step as it truly goes in the hidden kitchen: what no forecast sees. */
 export function trueStretch({ item, kitchen, stepId, seed }: Omit<ProbeInput, 'minute'>): StretchRun {
   const plan = planItem(item, kitchen);
-  const stretch = plan.line.stretches.find((s) => s.stepId === stepId);
-  if (!stretch?.body)
-    throw new RefusedInput({
-      field: 'stepId',
-      code: 'unknown',
-      value: stepId,
-      allowed: plan.line.stretches.filter((s) => s.body).map((s) => s.stepId),
-    });
+  const stretch = stretchToRun(plan.line, stepId);
   const { body } = stretch;
   const hidden = hiddenKitchen(seed);
   const factor = body.kind === 'bench' ? hidden.benchFactor : hidden.fridgeFactor;

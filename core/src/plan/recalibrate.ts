@@ -1,7 +1,7 @@
 import { IsString, MaxLength } from 'class-validator';
 import { RefusedInput } from '../quantities/refusal';
 import { Nested, NestedList, NumberIn } from '../quantities/rules';
-import { valueAt } from './coldLine';
+import { stretchToRun, valueAt } from './coldLine';
 import { ItemInput, KitchenInput } from './inputs';
 import { planItem } from './itemPlan';
 import { runStretch } from './stretchRun';
@@ -49,14 +49,7 @@ const believed = { readingK: 0.15, startK: 0.8, logFactor: 0.3 };
  */
 export function recalibrate({ item, kitchen, stepId, readings }: RecalibrateInput): Recalibrated {
   const plan = planItem(item, kitchen);
-  const stretch = plan.line.stretches.find((s) => s.stepId === stepId);
-  if (!stretch?.body)
-    throw new RefusedInput({
-      field: 'stepId',
-      code: 'unknown',
-      value: stepId,
-      allowed: plan.line.stretches.filter((s) => s.body).map((s) => s.stepId),
-    });
+  const stretch = stretchToRun(plan.line, stepId);
   if (readings.length === 0)
     throw new RefusedInput({ field: 'readings', code: 'empty', value: readings, allowed: 'at least one reading' });
   const { body } = stretch;

@@ -7,6 +7,8 @@ const passRatio = 1.5;
 /** Turns for which fat is spread on, where it is spread in portions (estimate: a third each time). */
 const spreadPortions = 3;
 export const turnsAtOnce = 2;
+/** Flour that lies on a dusted sheet and is brushed off before it is folded, g per dm² (estimate). */
+export const dustingGPerDm2 = 0.35;
 
 /** The folds of a laminate in order: a sequence of the cook's own, or so many like ones. */
 export const foldsIn = (folds: FoldsInput): Fold[] =>

@@ -1,6 +1,7 @@
 import type { ColdLine } from '@crustallum/core/plan/coldLine';
 import type { TimedStep } from '@crustallum/core/plan/steps';
-import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import { createSlice, isAnyOf, type PayloadAction } from '@reduxjs/toolkit';
+import { desk } from './desk';
 
 /** A line that is only asked about, drawn in dots over the one that is planned. */
 export interface Ghost {
@@ -27,4 +28,10 @@ export const ghost = createSlice({
     gone: (state) => void (state.now = null),
     lookedAt: (state, { payload }: PayloadAction<Recorded | null>) => void (state.recorded = payload),
   },
+  // a line asked of inputs that are no longer so is no answer any more
+  extraReducers: (builder) =>
+    builder.addMatcher(
+      isAnyOf(desk.actions.itemChanged, desk.actions.kitchenKnown),
+      (state) => void (state.now = null),
+    ),
 });

@@ -1,21 +1,20 @@
-import type { KitchenInput, ItemInput } from '@crustallum/core/plan/inputs';
 import type { Repair } from '@crustallum/core/plan/repairs';
-import type { WhatIfName } from '@crustallum/core/plan/otherwise';
+import type { Changes, WhatIfName } from '@crustallum/core/plan/otherwise';
 import { plain, span } from './numbers';
 import { fatWords } from './words';
 
 /** What is asked, in words. */
-export const whatIfWords = (name: WhatIfName, item: ItemInput, kitchen: KitchenInput): string =>
+export const whatIfWords = (name: WhatIfName, changes: Changes): string =>
   ({
-    warmKitchen: `in a kitchen of ${plain(Math.min(40, kitchen.roomC + 7), 0)}°`,
+    warmKitchen: `in a kitchen of ${plain(Number(changes['kitchen.roomC']), 0)}°`,
     coldStone: `on a stone from the fridge`,
     lard: 'with lard',
     shortening: 'with shortening',
-    thicker: `rolled to ${plain(Math.min(10, item.cut.thicknessMm + 1), 1)} mm`,
+    thicker: `rolled to ${plain(Number(changes['cut.thicknessMm']), 1)} mm`,
     twoRolling: 'if two roll',
     thinChill:
-      item.dough.pastry === 'shortcrust'
-        ? `pressed to ${plain(Math.max(10, item.folds.discMm / 2), 0)} mm for the cold`
+      'folds.discMm' in changes
+        ? `pressed to ${plain(Number(changes['folds.discMm']), 0)} mm for the cold`
         : 'chilled in halves',
     freezer: 'chilled in the freezer',
   })[name];

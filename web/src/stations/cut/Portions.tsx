@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import { scale } from '../../devices/scale';
 import { NumberField } from '../../ui/NumberField';
 import { plain } from '../../wording/numbers';
+import { Unanswered } from '../Unanswered';
 import { useQuestion } from '../useQuestion';
 
 const gramRule = { min: 0, max: 20_000, unit: 'g', integer: false };
@@ -16,7 +17,10 @@ export function Portions({ pieces, massG }: { pieces: number; massG: number }) {
   const [bowlG, setBowl] = useState(0);
   const [weighed, setWeighed] = useState<number[]>([]);
   const [reading, setReading] = useState(0);
-  useEffect(() => scale.subscribe(setReading), []);
+  useEffect(() => {
+    scale.tare();
+    return scale.subscribe(setReading);
+  }, []);
   const all = weighed.length >= count;
   const moves = useQuestion<Moves>(
     'cutting.moves',
@@ -78,6 +82,7 @@ export function Portions({ pieces, massG }: { pieces: number; massG: number }) {
           </li>
         ))}
       </ol>
+      {all && <Unanswered asked={moves} working="Looking for the fewest moves" />}
       {answer && (
         <section aria-label="Moves">
           {!answer.feasible ? (

@@ -8,6 +8,7 @@ import { NumberField } from '../../ui/NumberField';
 import { Press } from '../../ui/Press';
 import { plain } from '../../wording/numbers';
 import { Drawing } from '../Drawing';
+import { Unanswered } from '../Unanswered';
 import { useQuestion } from '../useQuestion';
 
 const cmRule = { min: 50, max: 1500, unit: 'mm', integer: false };
@@ -90,11 +91,7 @@ export function Backwards({ fatG, totalG }: { fatG: number; totalG: number }) {
           <Press onClick={take}>Make this sheet</Press>
         </>
       )}
-      {!sheet && (
-        <p className="m-0" role="status">
-          {asked.asking ? 'Working back from it' : 'Such a sheet cannot be folded so: fewer folds, or more fat.'}
-        </p>
-      )}
+      <Unanswered asked={asked} working="Working back from it" />
     </div>
   );
 }

@@ -79,7 +79,10 @@ export function Folds({ third }: { third: LaminationPlan }) {
         />
       )}
       {view === 'rolls' && (
-        <TurnTable third={third} sheet={{ l: rolled.lengthMm, w: rolled.widthMm, t: rolled.thicknessMm }} />
+        <TurnTable
+          third={third}
+          sheet={{ l: rolled.lengthMm, w: rolled.widthMm, t: rolled.thicknessMm, trimMm: item.document.cut.trimMm }}
+        />
       )}
       {view === 'back' && <Backwards fatG={masses.fatG} totalG={masses.totalG} />}
       {view === 'shapes' && <Shapes />}

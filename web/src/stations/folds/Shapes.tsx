@@ -6,6 +6,7 @@ import { usePhone } from '../../ui/useWidth';
 import { shapeWords } from '../../wording/folds';
 import { plain, span } from '../../wording/numbers';
 import { Drawing } from '../Drawing';
+import { Unanswered } from '../Unanswered';
 import { useQuestion } from '../useQuestion';
 
 /** The same dough in five shapes for the cold, cut through, at the moment its mean can be rolled. */
@@ -18,8 +19,7 @@ export function Shapes() {
     item && kitchen ? { item: item.document, kitchen } : null,
   );
   const made = asked.value;
-  if (!made)
-    return <p className="working">{asked.late ? 'It took too long and was given up.' : 'Cooling five shapes'}</p>;
+  if (!made) return <Unanswered asked={asked} working="Cooling five shapes" />;
   const rowH = phone ? 132 : 104;
   const width = phone ? 366 : 660;
   const quickest = Math.min(...made.shapes.map((s) => s.minutes ?? Infinity));

@@ -1,14 +1,18 @@
 import type { LaminationPlan } from '@crustallum/core/plan/foldsStation';
+import { dustingGPerDm2 } from '@crustallum/core/plan/turns';
 import { foldWords } from '../../wording/folds';
 import { plain, span } from '../../wording/numbers';
 
 const cm = (mm: number) => plain(mm / 10, 1);
-/** Of each edge that is not straight, mm; and flour to be brushed off a sheet, g per dm² (estimates). */
-const trimMm = 10;
-const flourGPerDm2 = 0.35;
 
 /** Every roll by its sizes: passes of the pin, folds, edges, and the rest after it, with what makes it as long. */
-export function TurnTable({ third, sheet }: { third: LaminationPlan; sheet: { l: number; w: number; t: number } }) {
+export function TurnTable({
+  third,
+  sheet,
+}: {
+  third: LaminationPlan;
+  sheet: { l: number; w: number; t: number; trimMm: number };
+}) {
   const { rows } = third;
   const last = rows[rows.length - 1];
   return (
@@ -38,10 +42,10 @@ export function TurnTable({ third, sheet }: { third: LaminationPlan; sheet: { l:
           <strong>Sheet</strong>
           <span>
             from {plain(last?.foldedMm ?? sheet.t, 0)} mm to {cm(sheet.l)} × {cm(sheet.w)} cm, {plain(sheet.t, 1)} mm;
-            trim {cm(trimMm)} cm off each edge with a straight cut, so that every layer is open
+            trim {cm(sheet.trimMm)} cm off each edge with a straight cut, so that every layer is open
           </span>
           <span className="quiet-ink">
-            brush off about {plain(((sheet.l * sheet.w) / 10_000) * flourGPerDm2, 0)} g of flour before every fold: it
+            brush off about {plain(((sheet.l * sheet.w) / 10_000) * dustingGPerDm2, 0)} g of flour before every fold: it
             keeps layers from closing
           </span>
         </li>

@@ -1,5 +1,6 @@
-import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import type { Pastry, Product } from '@crustallum/core/plan/inputs';
+import { changeItem } from '../../store/deskWork';
 import { store } from '../../store/store';
 import { FakeServer, heading, open } from '../../testing/household';
 
@@ -73,6 +74,8 @@ describe('what if', () => {
     expect(store.getState().ghost.now?.words).toBe('with lard');
     fireEvent.click(screen.getByRole('button', { name: 'Do so: with lard' }));
     expect(document()?.dough.fat).toBe('lard');
+    // the dots were of what is no longer so
+    expect(store.getState().ghost.now).toBeNull();
   });
   it('a kitchen too warm is told at which step it fails, and a way out mends it', async () => {
     await at('handPies', 'roughPuff', 25);
@@ -93,6 +96,12 @@ describe('crumb and leaves', () => {
     const drawing = await screen.findByRole('img', { name: /disc .* slab .* log .* block .* ball/ }, patient);
     expect(drawing.textContent).toMatch(/soonest/);
     expect(drawing.textContent).not.toMatch(/NaN|undefined/);
+  });
+  it('a dough whose fat never sets has no shape for the cold, and says why', async () => {
+    await at('dishPie', 'shortcrust');
+    act(() => void store.dispatch(changeItem(store.getState().desk.items[0]?.id ?? '', { 'dough.fat': 'oil' })));
+    show('shapes');
+    await waitFor(() => expect(screen.getByText(/a fat that sets/)).toBeTruthy(), patient);
   });
   it('leaves are laid in an order of their shape, and last as long as their cover lets them', async () => {
     await at('filoTray', 'filo');

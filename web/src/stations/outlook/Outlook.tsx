@@ -125,7 +125,7 @@ function WhatIfs() {
       <h2 className="sign">If it were otherwise</h2>
       <ul className="plain-list" aria-busy={asked.length < all.length}>
         {all.map(([name, changes], i) => {
-          const words = whatIfWords(name as WhatIfName, item.document, kitchen);
+          const words = whatIfWords(name as WhatIfName, changes);
           const answer = asked[i];
           return (
             <li key={name}>
