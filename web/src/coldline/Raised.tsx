@@ -308,7 +308,7 @@ function Foot({ s, step, time, plot }: { s: LaidStretch; step: TimedStep | undef
   const fits = word.length * 8.2 < s.width + 8;
   return (
     <g>
-      {s.width > 40 && (
+      {s.width > (s.kind === 'cold' ? 40 : 58) && (
         <text
           x={s.x + s.width / 2}
           y={plot - 14}

@@ -33,6 +33,7 @@ export function shown({ value, unit }: Pick<Figure, 'value' | 'unit'>): { value:
     return text.endsWith(' min') ? { value: text.slice(0, -4), unit: 'min' } : { value: text, unit: '' };
   }
   if (unit === 'mm' && Math.abs(value) >= 100) return { value: plain(value / 10, 1), unit: 'cm' };
+  if (unit === 'mm' && value !== 0 && Math.abs(value) < 0.001) return { value: plain(value * 1000), unit: 'µm' };
   const small = (unit === 'g' || unit === '%') && Math.abs(value) < 10;
   return { value: plain(value, small ? 1 : places[unit]), unit };
 }

@@ -11,8 +11,8 @@ const countRule = { min: 2, max: 60, unit: '', integer: true };
 
 /** Portions put on the scale one by one, and the fewest moves of grams that make them alike. */
 export function Portions({ pieces, massG }: { pieces: number; massG: number }) {
-  const [count, setCount] = useState(pieces);
-  const [wantedG, setWanted] = useState(Math.round(massG / Math.max(1, pieces)));
+  const [count, setCount] = useState(Math.max(countRule.min, pieces));
+  const [wantedG, setWanted] = useState(Math.round(massG / Math.max(countRule.min, pieces)));
   const [toleranceG, setTolerance] = useState(2);
   const [bowlG, setBowl] = useState(0);
   const [weighed, setWeighed] = useState<number[]>([]);

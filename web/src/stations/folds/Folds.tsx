@@ -55,8 +55,7 @@ export function Folds({ third }: { third: LaminationPlan }) {
         view === 'cut' &&
         fewer && (
           <>
-            <b>At {fewer.turns} turns</b> {fewer.fatLayers} leaves of {plain(fewer.fatUm / 1000, 3)} mm: fewer and
-            thicker.
+            <b>At {fewer.turns} turns</b> {fewer.fatLayers} leaves of {film(fewer.fatUm)}: fewer and thicker.
           </>
         )
       }
@@ -91,6 +90,17 @@ export function Folds({ third }: { third: LaminationPlan }) {
   );
 }
 
+/** Thickness of a film: below a thousandth of a millimetre in µm. */
+const film = (um: number): string => (um < 1 ? `${plain(um)} µm` : `${plain(um / 1000, 3)} mm`);
+
+/** Where there are more turns than columns fit: the first three, and those about the chosen one. */
+function shownColumns(columns: readonly TurnColumn[], turns: number): readonly TurnColumn[] {
+  return columns.length <= mostColumns
+    ? columns
+    : columns.filter((c) => c.turns <= 3 || Math.abs(c.turns - turns) <= 1);
+}
+const mostColumns = 7;
+
 function FoldsDrawing({
   third,
   turns,
@@ -112,7 +122,7 @@ function FoldsDrawing({
   const px = (phone ? 160 : 190) / turn.lengthMm;
   const [w, l] = [turn.widthMm * px, turn.lengthMm * px];
   const cm = (mm: number) => plain(mm / 10, 1);
-  const cols = third.columns;
+  const cols = shownColumns(third.columns, turns);
   const [inner, gap, wideW] = phone ? [366, 5, 120] : [640, 8, 230];
   const slim = (inner - 30 - wideW - cols.length * gap) / Math.max(1, cols.length - 1);
   let x = phone ? 32 : 40;
@@ -276,7 +286,11 @@ function Section({
         y={y}
         width={width}
         height={height}
-        fill="var(--color-dough-thin)"
+        fill={
+          column.stack
+            ? 'var(--color-dough-thin)'
+            : 'color-mix(in oklab, var(--color-butter) 40%, var(--color-dough-thin))'
+        }
         stroke="var(--color-ink)"
         strokeWidth={heavy ? 3 : 1}
       />

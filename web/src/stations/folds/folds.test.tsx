@@ -41,6 +41,12 @@ describe('folds', () => {
     fireEvent.click(screen.getByRole('button', { name: 'All alike' }));
     expect(document()?.folds.ownFolds).toEqual([]);
   });
+  it('of twelve turns show the first and those about the last, and a film too thin for millimetres', async () => {
+    await at('handPies', 'roughPuff');
+    act(() => void store.dispatch(changeItem(store.getState().desk.items[0]?.id ?? '', { 'folds.turns': 12 })));
+    await waitFor(() => expect(screen.getByRole('img', { name: /at each of 6 turns/ })).toBeTruthy(), patient);
+    expect(screen.getByRole('button', { name: /^One leaf of fat: 0\.\d+ µm/ })).toBeTruthy();
+  });
   it('are told roll by roll, with passes, sizes and what makes the rest as long', async () => {
     await at('handPies', 'roughPuff');
     show('rolls');
