@@ -1,8 +1,11 @@
-import { IsArray, IsBoolean } from 'class-validator';
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean } from 'class-validator';
 import { Nested, NestedList, NumberIn, OneOf, OneOfEach, Optional } from '../quantities/rules';
 import { cutterPolicies, type CutterPolicy } from './cutter';
 import { pieceKinds, type PieceKind, type PieceSpec } from './piece';
+import { handPieceKinds, type HandPieceKind } from './handPiece';
 import { efforts, type Effort } from './nesting';
+import { scrapFates, type ScrapFate } from './scraps';
+import type { CutShape, Turn } from './shape';
 import type { Sheet } from './sheet';
 import { papers, type Paper } from './tiling';
 
@@ -57,18 +60,93 @@ export class CutterInput {
   @NumberIn(5, 1000, 'mm') D!: number;
   @NumberIn(0.2, 60, 'mm') t!: number;
   @NumberIn(0, 40, '%') shrinkPct!: number;
+  @Optional() @NumberIn(0, 40, '%') acrossPct?: number;
   @Optional() @NumberIn(5, 1000, 'mm') cutterOnHand?: number;
   @Optional() @IsArray() @NumberIn(5, 1000, 'mm', { each: true }) cutters?: number[];
 }
 
+export class OutlinePointInput {
+  @NumberIn(-2000, 2000, 'mm') x!: number;
+  @NumberIn(-2000, 2000, 'mm') y!: number;
+}
+
+export const cutShapeKinds = ['disc', 'rect', 'triangle', 'outline'] as const;
+
+/** What is cut: a disc by d, a rectangle by a and b, a triangle by base and height, an outline by its corners. */
+export class CutShapeInput {
+  @OneOf(cutShapeKinds) kind!: CutShape['kind'];
+  @Optional() @NumberIn(5, 1000, 'mm') d?: number;
+  @Optional() @NumberIn(5, 1000, 'mm') a?: number;
+  @Optional() @NumberIn(5, 1000, 'mm') b?: number;
+  @Optional() @NumberIn(5, 1000, 'mm') base?: number;
+  @Optional() @NumberIn(5, 1000, 'mm') height?: number;
+  @Optional() @NestedList(() => OutlinePointInput) @ArrayMinSize(3) @ArrayMaxSize(40) points?: OutlinePointInput[];
+}
+
+class BedInput {
+  @Nested(() => SheetInput) sheet!: SheetInput;
+  @Nested(() => CutShapeInput) shape!: CutShapeInput;
+  @Optional() @NumberIn(0, 60, 'mm') trim?: number;
+  @Optional() @NumberIn(0, 30, 'mm') gap?: number;
+}
+
+export class LayInput extends BedInput {
+  @Optional() @IsBoolean() quarterTurns?: boolean;
+}
+
+export class PlacedPieceInput {
+  @NumberIn(-2000, 4000, 'mm') x!: number;
+  @NumberIn(-2000, 4000, 'mm') y!: number;
+  @Optional() @OneOf([0, 90, 180, 270]) turn?: Turn;
+  @Optional() @IsBoolean() held?: boolean;
+}
+
+export class LayAroundInput extends BedInput {
+  @NestedList(() => PlacedPieceInput) @ArrayMaxSize(200) held!: PlacedPieceInput[];
+  @Optional() @NumberIn(1, 200, 'pieces', { integer: true }) most?: number;
+}
+
+export class StripRowsInput {
+  @IsArray() @NumberIn(1, 5000, 'mm', { each: true }) lengths!: number[];
+  @NumberIn(20, 3000, 'mm') L!: number;
+}
+
+export class ThicknessInput {
+  @NumberIn(20, 1_000_000, 'mm²') areaMm2!: number;
+  @IsArray() @ArrayMinSize(1) @ArrayMaxSize(9) @NumberIn(0.1, 20_000, 'g', { each: true }) grams!: number[];
+  @NumberIn(0.5, 1.6, 'g/cm³') rho!: number;
+}
+
+export class HandPieceInput {
+  @OneOf(handPieceKinds) kind!: HandPieceKind;
+  @NumberIn(5, 1000, 'mm') sizeMm!: number;
+  @Optional() @NumberIn(5, 1000, 'mm') otherMm?: number;
+  @NumberIn(0, 100, 'mm') rimMm!: number;
+  @NumberIn(0.2, 60, 'mm') thicknessMm!: number;
+  @Optional() @NestedList(() => OutlinePointInput) @ArrayMinSize(3) @ArrayMaxSize(40) outline?: OutlinePointInput[];
+  @Optional() @NumberIn(1, 100, 'mm') fillThicknessMm?: number;
+  @Optional() @NumberIn(5, 1000, 'mm') sliceMm?: number;
+}
+
+export class ScrapsInput {
+  @OneOf(scrapFates) fate!: ScrapFate;
+  @NumberIn(0, 20_000, 'g') scrapG!: number;
+  @NumberIn(5, 300, 'mm') miniMm!: number;
+  @NumberIn(0.2, 60, 'mm') thicknessMm!: number;
+  @NumberIn(0.5, 1.6, 'g/cm³') rho!: number;
+  @NumberIn(0, 10, '', { integer: true }) generation!: number;
+}
+
 class ReRollSettingsInput {
   @NumberIn(5, 1000, 'mm') D!: number;
+  @Optional() @Nested(() => CutShapeInput) shape?: CutShapeInput;
   @NumberIn(0.2, 60, 'mm') t!: number;
   @NumberIn(0.5, 1.6, 'g/cm³') rho!: number;
   @Optional() @NumberIn(0, 60, 'mm') trim?: number;
   @Optional() @NumberIn(0, 30, 'mm') gap?: number;
   @Optional() @NumberIn(0, 30, '%') lossPct?: number;
   @Optional() @NumberIn(0, 40, '%') shrink0?: number;
+  @Optional() @NumberIn(0, 40, '%') shrinkAcross0?: number;
   @Optional() @NumberIn(0, 40, '%') shrinkStep?: number;
   @Optional() @OneOf(cutterPolicies) policy?: CutterPolicy;
   @Optional() @NumberIn(5, 1000, 'mm') cutterOnHand?: number;
@@ -83,6 +161,16 @@ class ReRollSettingsInput {
 export class ReRollInput extends ReRollSettingsInput {
   @NumberIn(1, 20_000, 'g') mass!: number;
   @Optional() @NumberIn(1, 200, 'pieces', { integer: true }) need?: number;
+}
+
+export class SizeForDoughInput extends ReRollSettingsInput {
+  @NumberIn(1, 20_000, 'g') mass!: number;
+  @NumberIn(1, 200, 'pieces', { integer: true }) N!: number;
+}
+
+export class SheetsForInput extends ReRollSettingsInput {
+  @NumberIn(1, 200, 'pieces', { integer: true }) N!: number;
+  @Nested(() => SheetInput) sheet!: SheetInput;
 }
 
 export class MinimumDoughInput extends ReRollSettingsInput {

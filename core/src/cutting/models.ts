@@ -1,4 +1,5 @@
 import { model } from '../quantities/model';
+import { within } from '../quantities/refusal';
 import { cutterFor } from './cutter';
 import * as inputs from './inputs';
 import { otherCutter, piece } from './piece';
@@ -6,12 +7,48 @@ import { mostDiscs, mostSets, smallestSheet, smallestSheetForSets } from './nest
 import { fewestMoves, targets } from './portions';
 import { gridOnly, guillotine, squareTriangles, stripTriangles } from './straightCuts';
 import { tiling } from './tiling';
-import { minimumDough, planReRolls } from './reRolls';
+import { handPiece } from './handPiece';
+import { packerOf } from './packer';
+import { layAround, misplaced } from './placing';
+import { minimumDough, planReRolls, sheetsFor, sizeForDough } from './reRolls';
+import { planScraps } from './scraps';
+import { checkedOutline, type CutShape, type Point } from './shape';
+import { stripRows } from './strips';
+import { thicknessByWeight } from './thickness';
+import { compareWays } from './ways';
 import { rowPattern } from './rowPatterns';
 import { checkedDiscs, olerBound, type Sheet } from './sheet';
 
 const units = 'mm, g, ml';
 const discs = (i: inputs.DiscsInput) => checkedDiscs({ ...i, sheet: i.sheet as Sheet });
+
+const points = (given: readonly inputs.OutlinePointInput[] | undefined): Point[] =>
+  (given ?? []).map(({ x, y }): Point => [x, y]);
+
+/** A shape from its fields, each within its range. */
+function shapeOf(i: inputs.CutShapeInput): CutShape {
+  const size = (field: 'd' | 'a' | 'b' | 'base' | 'height') => within(i[field], 5, 1000, field);
+  switch (i.kind) {
+    case 'disc':
+      return { kind: 'disc', d: size('d') };
+    case 'rect':
+      return { kind: 'rect', a: size('a'), b: size('b') };
+    case 'triangle':
+      return { kind: 'triangle', base: size('base'), height: size('height') };
+    case 'outline':
+      return { kind: 'outline', points: checkedOutline(points(i.points), 'points') };
+  }
+}
+const bed = (i: inputs.LayAroundInput | inputs.LayInput) => ({
+  sheet: checkedDiscs({ d: 10, sheet: i.sheet as Sheet }).sheet,
+  shape: shapeOf(i.shape),
+  trim: i.trim ?? 5,
+  gap: i.gap ?? 2,
+});
+const reRolled = <I extends { shape?: inputs.CutShapeInput }>({ shape, ...rest }: I) => ({
+  ...rest,
+  ...(shape ? { shape: shapeOf(shape) } : {}),
+});
 
 const search = 'Soft discs with quasi-Newton steps and hops; rows first; the seed is fixed';
 
@@ -158,7 +195,7 @@ export const cuttingModels = [
     source: 'Conservation of mass; shrink and loss are estimates',
     certainty: 'estimate',
     input: inputs.ReRollInput,
-    run: planReRolls,
+    run: (i) => planReRolls(reRolled(i)),
   }),
   model({
     name: 'cutting.minimumDough',
@@ -167,6 +204,99 @@ export const cuttingModels = [
     source: 'Scan over the re-roll plan',
     certainty: 'estimate',
     input: inputs.MinimumDoughInput,
-    run: minimumDough,
+    run: (i) => minimumDough(reRolled(i)),
+  }),
+  model({
+    name: 'cutting.sheetsFor',
+    summary: 'How many sheets of one size a number of pieces takes, re-rolls counted',
+    units,
+    source: 'Conservation of mass; shrink and loss are estimates',
+    certainty: 'estimate',
+    input: inputs.SheetsForInput,
+    run: ({ sheet, ...i }) => sheetsFor({ ...reRolled(i), first: { sheet: sheet as Sheet } }),
+  }),
+  model({
+    name: 'cutting.sizeForDough',
+    summary: 'The largest size of piece of which a mass of dough gives so many',
+    units,
+    source: 'Search over the re-roll plan',
+    certainty: 'estimate',
+    input: inputs.SizeForDoughInput,
+    run: (i) => ({ found: sizeForDough(reRolled(i)) }),
+  }),
+  model({
+    name: 'cutting.ways',
+    summary: 'Rounds, squares and equal balls compared',
+    units,
+    source: 'Scan over the re-roll plan',
+    certainty: 'estimate',
+    input: inputs.MinimumDoughInput,
+    run: (i) => ({ ways: compareWays(i) }),
+  }),
+  model({
+    name: 'cutting.lay',
+    summary: 'A shape laid in rows on a sheet, head to tail where that holds more',
+    units,
+    source: 'Row patterns and slides of outlines',
+    certainty: 'exact',
+    input: inputs.LayInput,
+    run: (i) => {
+      const { sheet, shape, trim, gap } = bed(i);
+      return packerOf(shape, { trim, gap, quarterTurns: i.quarterTurns ?? true }).lay(sheet);
+    },
+  }),
+  model({
+    name: 'cutting.layAround',
+    summary: 'Pieces laid again round those that are held',
+    units,
+    source: 'Rows shifted under the held pieces, and snug filling',
+    certainty: 'exact',
+    input: inputs.LayAroundInput,
+    run: (i) => layAround(bed(i), i.held, i.most),
+  }),
+  model({
+    name: 'cutting.misplaced',
+    summary: 'Pieces over the trim, and pairs that overlap',
+    units,
+    source: 'Geometry',
+    certainty: 'exact',
+    input: inputs.LayAroundInput,
+    run: (i) => misplaced(bed(i), i.held),
+  }),
+  model({
+    name: 'cutting.strips',
+    summary: 'Strips in the fewest rows of a sheet',
+    units: 'mm',
+    source: 'First fit, then branch and bound',
+    certainty: 'exact',
+    input: inputs.StripRowsInput,
+    run: stripRows,
+  }),
+  model({
+    name: 'cutting.thickness',
+    summary: 'Thickness of a sheet from pieces weighed',
+    units: 'mm, g, mm²',
+    source: 'Mass over area and density',
+    certainty: 'estimate',
+    input: inputs.ThicknessInput,
+    run: thicknessByWeight,
+  }),
+  model({
+    name: 'cutting.handPiece',
+    summary: 'What is cut for one pie held in the hand, and what it holds',
+    units,
+    source: 'Geometry; fullness of pockets is an estimate',
+    certainty: 'estimate',
+    input: inputs.HandPieceInput,
+    run: (i) => handPiece({ ...i, outline: points(i.outline) }),
+  }),
+  model({
+    name: 'cutting.scraps',
+    summary: 'What becomes of what is left',
+    units,
+    source: 'Conservation of mass; shrink is an estimate',
+    certainty: 'estimate',
+    input: inputs.ScrapsInput,
+    run: planScraps,
   }),
 ];

@@ -140,7 +140,12 @@ describe('shrinking pieces', () => {
   });
   it('need nothing done where nothing shrinks', () => {
     for (const policy of ['compensate', 'larger', 'keep'] as const)
-      expect(cutterFor({ policy, D: 92, t: 3, shrinkPct: 0 })).toEqual({ cutter: 92, roll: 3, finD: 92, finT: 3 });
+      expect(cutterFor({ policy, D: 92, t: 3, shrinkPct: 0 })).toMatchObject({
+        cutter: 92,
+        roll: 3,
+        finD: 92,
+        finT: 3,
+      });
   });
   it('come out the size asked for when it is made up for', () => {
     fc.assert(

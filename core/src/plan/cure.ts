@@ -1,7 +1,7 @@
 import { filoDry } from '../cold/filo';
 import { within } from '../quantities/refusal';
 import { Nested, NumberIn, Optional } from '../quantities/rules';
-import { planCut } from './cutStation';
+import { planCut } from './cut/cutStation';
 import { planDough } from './doughStation';
 import { ItemInput, KitchenInput } from './inputs';
 import { leafBand } from './leavesDay';

@@ -9,7 +9,7 @@ import { ingredientOf } from '../ingredients/table';
 import { truthOf, type DoughTruth } from './doughTruth';
 import { doughFacts, isFlour, fatLabel, partsOf, styleOf, type DoughFacts } from './doughFormula';
 import { filoFat } from '../cold/filo';
-import type { CutPlan } from './cutStation';
+import type { CutPlan } from './cut/cutPlan';
 import { figure, type Figure, type Problem } from './figure';
 import { workBand, type Band } from './band';
 import type { ItemInput, KitchenInput } from './inputs';

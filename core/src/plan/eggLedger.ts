@@ -1,5 +1,5 @@
 import { eggContents, eggOptions, type EggOption, type EggSize } from '../dough/eggs';
-import type { CutPlan } from './cutStation';
+import type { CutPlan } from './cut/cutPlan';
 import type { FillingPlan } from './fillingStation';
 import type { DoughPlan } from './doughStation';
 import type { ItemInput, KitchenInput } from './inputs';

@@ -3,7 +3,8 @@ import { coolFilling, maxFillingTemperature, type FillingCooling } from '../cold
 import { material } from '../cold/material';
 import { fillingKinds, type FillType } from '../oven/tables';
 import { workBand } from './band';
-import { dishMl, type CutPlan } from './cutStation';
+import type { CutPlan } from './cut/cutPlan';
+import { dishMl } from './cut/cutStation';
 import type { DoughPlan } from './doughStation';
 import { figure, type Figure, type Problem } from './figure';
 import type { ItemInput, KitchenInput } from './inputs';

@@ -6,7 +6,7 @@ import { layerThickness, fatVolumeShare, stackOf, type StackLayer } from '../lam
 import { crumbMix, roughPuff } from '../lamination/roughPuff';
 import { material } from '../cold/material';
 import { crusts } from '../oven/tables';
-import type { CutPlan } from './cutStation';
+import type { CutPlan } from './cut/cutPlan';
 import type { DoughPlan } from './doughStation';
 import { styleOf } from './doughFormula';
 import { figure, type Figure, type Problem } from './figure';

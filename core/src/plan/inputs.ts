@@ -10,6 +10,10 @@ import {
   MaxLength,
   ValidateIf,
 } from 'class-validator';
+import { cutterPolicies, type CutterPolicy } from '../cutting/cutter';
+import { handPieceKinds, type HandPieceKind } from '../cutting/handPiece';
+import { scrapFates, type ScrapFate } from '../cutting/scraps';
+import type { Turn } from '../cutting/shape';
 import { layings, type Laying } from '../lamination/leafLaying';
 import { LabelInput } from '../ingredients/inputs';
 import { flourIds, ingredientIds } from '../ingredients/table';
@@ -152,18 +156,71 @@ export class FillingInput {
   @NestedList(() => IngredientShareInput) @ArrayMaxSize(30) ingredients!: IngredientShareInput[];
 }
 
+/** A corner of a hand-drawn outline. */
+export class CornerInput {
+  @NumberIn(-2000, 2000, 'mm') x!: number;
+  @NumberIn(-2000, 2000, 'mm') y!: number;
+}
+
+/** A piece where the cook laid it on the first sheet, by its middle; a held one is not moved when the rest is laid again. */
+export class PlacedInput {
+  @NumberIn(0, 2000, 'mm') x!: number;
+  @NumberIn(0, 2000, 'mm') y!: number;
+  @Optional() @OneOf([0, 90, 180, 270]) turn?: Turn;
+  @Optional() @IsBoolean() held?: boolean;
+}
+
+/** Some of the pieces, for somebody: their size against the others', by weight. */
+export class VariantInput {
+  @IsString() @MaxLength(40) @Matches(/\S/) name!: string;
+  @NumberIn(1, 60, 'pieces', { integer: true }) pieces!: number;
+  @NumberIn(40, 200, '%') sizePct!: number;
+}
+
+export const lidKinds = ['whole', 'lattice', 'none'] as const;
+export const linings = ['one', 'band'] as const;
+
 export class CutInput {
-  @NumberIn(40, 250, 'mm') cutterMm!: number;
-  @OneOf(['round2', 'halfmoon']) pieceKind!: 'round2' | 'halfmoon';
+  /** Diameter, side, an outline's longest side, or the length a log is rolled up along. */
+  @NumberIn(40, 300, 'mm') cutterMm!: number;
+  @OneOf(handPieceKinds) pieceKind!: HandPieceKind;
+  /** Other side of a rectangle; length of a log, and of its slices. */
+  @Optional() @NumberIn(30, 600, 'mm') otherMm?: number;
+  @Optional() @NumberIn(10, 600, 'mm') sliceMm?: number;
+  @Optional() @NestedList(() => CornerInput) @ArrayMinSize(3) @ArrayMaxSize(40) outline?: CornerInput[];
   @NumberIn(1, 10, 'mm') thicknessMm!: number;
   @NumberIn(0, 30, 'mm') trimMm!: number;
   @NumberIn(0, 20, 'mm') gapMm!: number;
   @NumberIn(0, 3, 're-rolls', { integer: true }) maxReRolls!: number;
+  /** What a cut piece shrinks along the last roll and across it. */
+  @Optional() @NumberIn(0, 15, '%') shrinkPct?: number;
+  @Optional() @NumberIn(0, 15, '%') shrinkAcrossPct?: number;
+  @Optional() @OneOf(cutterPolicies) policy?: CutterPolicy;
+  /** Cutters to keep to; and offcuts too small to gather. */
+  @Optional() @IsArray() @ArrayMaxSize(40) @NumberIn(5, 1000, 'mm', { each: true }) ownCutters?: number[];
+  @Optional() @NumberIn(0, 2000, 'g') minScrapG?: number;
+  @Optional() @OneOf(scrapFates) scrapFate?: ScrapFate;
+  @Optional() @NumberIn(20, 120, 'mm') miniMm?: number;
+  /** The first sheet as the cook rolls it, and the pieces as laid on it. */
+  @Optional() @NumberIn(60, 2000, 'mm') sheetLengthMm?: number;
+  @Optional() @NumberIn(60, 2000, 'mm') sheetWidthMm?: number;
+  @Optional() @NestedList(() => PlacedInput) @ArrayMaxSize(200) placed?: PlacedInput[];
+  @Optional() @NestedList(() => VariantInput) @ArrayMaxSize(12) variants?: VariantInput[];
   @IsOptional() @IsString() @MaxLength(60) vesselName?: string;
   @ValidateIf((o: CutInput) => o.vessel !== undefined && o.vessel !== null)
   @Nested(() => VesselInput)
   vessel?: VesselInput | null;
   @Optional() @OneOf(Object.keys(vesselMaterials)) vesselMaterial?: VesselMaterial;
+  /** So many of that dish, for a pie in a dish. */
+  @Optional() @NumberIn(1, 24, 'dishes', { integer: true }) dishes?: number;
+  @Optional() @OneOf(linings) lining?: (typeof linings)[number];
+  @Optional() @OneOf(lidKinds) lid?: (typeof lidKinds)[number];
+  /** Strips of a lattice: how wide, how far apart, and whether over and under. */
+  @Optional() @NumberIn(5, 80, 'mm') stripMm?: number;
+  @Optional() @NumberIn(0, 80, 'mm') stripGapMm?: number;
+  @Optional() @IsBoolean() woven?: boolean;
+  /** A plait of three strands round the edge. */
+  @Optional() @IsBoolean() plaitEdge?: boolean;
 }
 
 export class SealInput {

@@ -1,4 +1,5 @@
-import { planCut, type CutPlan } from './cutStation';
+import type { CutPlan } from './cut/cutPlan';
+import { planCut } from './cut/cutStation';
 import { planDough, type DoughPlan } from './doughStation';
 import { eggLedger, type EggLedger } from './eggLedger';
 import { planFilling, type FillingPlan } from './fillingStation';

@@ -1,6 +1,6 @@
 import { filoDry } from '../cold/filo';
 import { tightest, type ColdLine, type Stretch } from './coldLine';
-import type { CutPlan } from './cutStation';
+import type { CutPlan } from './cut/cutPlan';
 import { styleOf } from './doughFormula';
 import type { DoughPlan } from './doughStation';
 import type { Problem } from './figure';

@@ -5,7 +5,7 @@ import { planBakeTime, type BakePlan } from '../oven/bakePlan';
 import { heatConversions, plausible, type BakeClass } from '../oven/plausible';
 import type { CrustType } from '../oven/tables';
 import { vesselGeometry } from '../vessels/vessel';
-import type { CutPlan } from './cutStation';
+import type { CutPlan } from './cut/cutPlan';
 import type { FillingPlan } from './fillingStation';
 import { figure, type Figure, type Problem } from './figure';
 import type { ItemInput, KitchenInput, Product } from './inputs';
@@ -78,12 +78,8 @@ const filoThickness = (item: ItemInput): number =>
 
 function outline(item: ItemInput, cut: CutPlan, filling: FillingPlan): { shape: BakeSpec['shape']; depthMm: number } {
   const disc = (mm: number) => ({ kind: 'disc' as const, dMm: Math.round(Math.max(20, Math.min(450, mm))) });
-  if (item.product === 'handPies') {
-    const D = item.cut.cutterMm / 10;
-    const r = Math.min(item.seal.rimMm, item.cut.cutterMm / 2 - 6) / 10;
-    const made = simulatorShape({ kind: item.cut.pieceKind === 'halfmoon' ? 'halfmoon' : 'round', D, r });
-    return { shape: made.shape, depthMm: made.depthMm * (item.filling.fullnessPct / 100) };
-  }
+  if (item.product === 'handPies' && cut.oven)
+    return { shape: cut.oven.shape, depthMm: cut.oven.depthMm * (item.filling.fullnessPct / 100) };
   if (item.product === 'filoCoil' && cut.leaves?.ropeMm && cut.leaves.ropeLengthMm)
     return simulatorShape({ kind: 'coil', d: cut.leaves.ropeMm / 10, L: cut.leaves.ropeLengthMm / 10 });
   const g = item.cut.vessel ? vesselGeometry(item.cut.vessel) : null;

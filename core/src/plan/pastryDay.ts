@@ -1,7 +1,7 @@
 import { material } from '../cold/material';
 import { springBack, type SpringEvent } from '../lamination/springBack';
 import { tightest, type ColdLine } from './coldLine';
-import type { CutPlan } from './cutStation';
+import type { CutPlan } from './cut/cutPlan';
 import { styleOf } from './doughFormula';
 import type { DoughPlan } from './doughStation';
 import type { Problem } from './figure';

@@ -1,6 +1,6 @@
 import { crimps, sealStrength, ventArea, vents, type VentNeed } from '../sealing/seals';
 import { fillingKinds, washFactors } from '../oven/tables';
-import type { CutPlan } from './cutStation';
+import type { CutPlan } from './cut/cutPlan';
 import type { FillingPlan } from './fillingStation';
 import type { OvenPlan } from './ovenStation';
 import { figure, type Figure, type Problem } from './figure';

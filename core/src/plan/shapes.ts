@@ -4,7 +4,7 @@ import { material } from '../cold/material';
 import { mixtureComposition } from '../ingredients/composition';
 import { RefusedInput } from '../quantities/refusal';
 import { Nested, NumberIn, Optional } from '../quantities/rules';
-import { planCut } from './cutStation';
+import { planCut } from './cut/cutStation';
 import { planDough } from './doughStation';
 import { ItemInput, KitchenInput } from './inputs';
 import { fridgeOf } from './thermal';

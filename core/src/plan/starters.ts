@@ -1,5 +1,5 @@
 import type { ItemInput, KitchenInput, MealInput, Pastry, Product } from './inputs';
-import { planCut } from './cutStation';
+import { planCut } from './cut/cutStation';
 import { pastriesOf } from './inputs';
 
 /** A plain kitchen to start from; every number is the cook's to change. */

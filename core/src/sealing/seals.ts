@@ -4,14 +4,17 @@ import { RefusedInput, rowOf, within } from '../quantities/refusal';
 export const glues = { none: 0.3, water: 0.6, milk: 0.65, egg: 1 } as const;
 export type Glue = keyof typeof glues;
 
-/** Crimps with their relative strength and the length one pinch takes, mm (estimates). */
+/**
+ * Crimps with their relative strength, the length one pinch takes, mm, and what lid and base hang over the rim for it, mm: a
+ * fork presses what is there, a fold or rope needs dough to turn (estimates).
+ */
 export const crimps = {
-  fork: { strength: 0.8, pitchMm: 18, minutesPerMetre: 2 },
-  flute: { strength: 1.1, pitchMm: 22, minutesPerMetre: 4 },
-  rope: { strength: 1.35, pitchMm: 12, minutesPerMetre: 5 },
-  foldunder: { strength: 1.2, pitchMm: 30, minutesPerMetre: 4 },
-  roll: { strength: 1.3, pitchMm: 40, minutesPerMetre: 2 },
-  tool: { strength: 1.15, pitchMm: 60, minutesPerMetre: 1 },
+  fork: { strength: 0.8, pitchMm: 18, minutesPerMetre: 2, lidOverMm: 5, baseOverMm: 5 },
+  flute: { strength: 1.1, pitchMm: 22, minutesPerMetre: 4, lidOverMm: 15, baseOverMm: 10 },
+  rope: { strength: 1.35, pitchMm: 12, minutesPerMetre: 5, lidOverMm: 15, baseOverMm: 12 },
+  foldunder: { strength: 1.2, pitchMm: 30, minutesPerMetre: 4, lidOverMm: 20, baseOverMm: 8 },
+  roll: { strength: 1.3, pitchMm: 40, minutesPerMetre: 2, lidOverMm: 8, baseOverMm: 20 },
+  tool: { strength: 1.15, pitchMm: 60, minutesPerMetre: 1, lidOverMm: 6, baseOverMm: 6 },
 } as const;
 export type Crimp = keyof typeof crimps;
 

@@ -16,6 +16,18 @@ export interface BaseBlank extends Blank {
   band: { discDims: [number, number]; length: number; height: number } | null;
 }
 
+/** Over this share of surplus a disc for the bottom and a band for the wall sit better than one round, eased in (judgement). */
+const mostFullness = 0.35;
+
+/** A disc and a band for a deep tin, mm: the disc turns up 6 mm all round, the band laps itself by 15. */
+export function discAndBand(g: VesselGeometry, rimCover = g.rim, overhang = 10) {
+  return {
+    discDims: [g.bottom.length + 12, g.bottom.width + 12] as [number, number],
+    length: perimeter(g.form, g.top, g.corner) + 15,
+    height: (g.slant.length + g.slant.width) / 2 + rimCover + overhang,
+  };
+}
+
 /** The base to cut for a dish, mm: bottom, walls, rim and overhang. */
 export function baseBlank(g: VesselGeometry, rimCover = g.rim, overhang = 10): BaseBlank {
   within(rimCover, 0, 60, 'rimCover');
@@ -27,14 +39,7 @@ export function baseBlank(g: VesselGeometry, rimCover = g.rim, overhang = 10): B
   ];
   const area = blankArea(g, dims);
   const fullness = area / vesselAreas(g, rimCover).lining - 1;
-  const band =
-    fullness > 0.35
-      ? {
-          discDims: [g.bottom.length + 12, g.bottom.width + 12] as [number, number],
-          length: perimeter(g.form, g.top, g.corner) + 15,
-          height: (g.slant.length + g.slant.width) / 2 + rimCover + overhang,
-        }
-      : null;
+  const band = fullness > mostFullness ? discAndBand(g, rimCover, overhang) : null;
   return { dims, area, fullness, band };
 }
 
@@ -73,6 +78,20 @@ export function fillCapacity(
   const lined = z > 0 ? (dough * (planArea(g.form, g.bottom, g.corner) + sideArea(g, z))) / 1000 : 0;
   const held = Math.max(0, vesselVolume(g, z) - lined);
   return z >= g.depth ? held + domeVolume(g, o.dome ?? 0) : held;
+}
+
+/** How high a filling stands in a lined dish, mm above its lining, and what of it stands over the brim, ml. */
+export function fillDepth(g: VesselGeometry, o: { ml: number; dough?: number }): { zMm: number; overMl: number } {
+  const ml = within(o.ml, 0, 1e5, 'ml');
+  const dough = within(o.dough ?? 0, 0, 60, 'dough');
+  const whole = fillCapacity(g, { dough });
+  let [low, high] = [0, 1];
+  for (let i = 0; i < 50; i++) {
+    const level = (low + high) / 2;
+    if (fillCapacity(g, { level, dough }) < ml) low = level;
+    else high = level;
+  }
+  return { zMm: g.depth * Math.min(1, high), overMl: Math.max(0, ml - whole) };
 }
 
 export type FitVerdict = 'tooBig' | 'shallow' | 'good' | 'full' | 'tooSmall';

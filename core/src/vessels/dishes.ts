@@ -58,10 +58,15 @@ export function fitDishes(o: {
 /** Swapping dish A for B: ratios at the brim, and the depth the same filling would stand at in B. */
 export function swapDishes(from: VesselGeometry, to: VesselGeometry) {
   const volumeFrom = vesselVolume(from);
+  const stands = depthForVolume(to, volumeFrom);
+  const depthChangePct = 100 * ((stands ?? to.depth) / from.depth - 1);
   return {
     area: planArea(to.form, to.top, to.corner) / planArea(from.form, from.top, from.corner),
     volume: vesselVolume(to) / volumeFrom,
     lining: vesselAreas(to).lining / vesselAreas(from).lining,
-    sameFillingDepthMm: depthForVolume(to, volumeFrom),
+    sameFillingDepthMm: stands,
+    depthChangePct,
+    /** A filling a fifth deeper or shallower bakes for another time (judgement). */
+    bakesOtherwise: Math.abs(depthChangePct) > 20,
   };
 }

@@ -47,6 +47,10 @@ export class CapacityInput extends VesselOnlyInput {
   @Optional() @NumberIn(0, 60, 'mm') dough?: number;
 }
 
+export class FillDepthInput extends DepthInput {
+  @Optional() @NumberIn(0, 60, 'mm') dough?: number;
+}
+
 export class LatticeInput extends VesselOnlyInput {
   @NumberIn(3, 200, 'mm') width!: number;
   @NumberIn(0, 200, 'mm') spacing!: number;

@@ -1,5 +1,5 @@
 import { model } from '../quantities/model';
-import { baseBlank, fillCapacity, latticeStrips, lidBlank } from './blanks';
+import { baseBlank, fillCapacity, fillDepth, fitVerdict, latticeStrips, lidBlank } from './blanks';
 import { fitDishes, swapDishes } from './dishes';
 import * as inputs from './inputs';
 import { depthForVolume, vesselAreas, vesselGeometry, vesselVolume } from './vessel';
@@ -61,6 +61,18 @@ export const vesselModels = [
     certainty: 'exact',
     input: inputs.CapacityInput,
     run: (i) => ({ ml: fillCapacity(vesselGeometry(i.vessel), i) }),
+  }),
+  model({
+    name: 'vessels.fillDepth',
+    summary: 'How high a filling stands in a lined dish, and whether it fits',
+    units: 'mm, ml',
+    source: geometry,
+    certainty: 'exact',
+    input: inputs.FillDepthInput,
+    run: (i) => {
+      const g = vesselGeometry(i.vessel);
+      return { ...fillDepth(g, i), ...fitVerdict(i.ml, fillCapacity(g, i)) };
+    },
   }),
   model({
     name: 'vessels.latticeStrips',

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { CutPlan } from '@crustallum/core/plan/cutStation';
+import type { CutPlan } from '@crustallum/core/plan/cut/cutPlan';
 import { useItem } from '../app/useItem';
 import { useToolsQuery } from '../store/api';
 import { Measure } from '../drawings/Measure';

@@ -1,6 +1,6 @@
 import type { NestedDiscs, SheetFor } from '@crustallum/core/cutting/nesting';
 import type { Sheet } from '@crustallum/core/cutting/sheet';
-import type { CutPlan } from '@crustallum/core/plan/cutStation';
+import type { CutPlan } from '@crustallum/core/plan/cut/cutPlan';
 import { useItem } from '../../app/useItem';
 import { useAppSelector } from '../../store/store';
 import { usePhone } from '../../ui/useWidth';
