@@ -21,26 +21,30 @@ function end() {
 }
 const json = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null);
 
-/** Debian's Chromium, or another by CHROMIUM_PATH; installed when we may, else said exactly. */
-function chromium() {
-  const path = process.env.CHROMIUM_PATH ?? '/usr/bin/chromium';
+/** A program of a Debian package; installed when we may, else said exactly. */
+function installed(path, name, what) {
   if (existsSync(path)) return true;
-  const may = process.getuid?.() === 0 && existsSync('/usr/bin/apt-get');
-  if (may) {
-    console.log('Installing Chromium …');
+  if (process.getuid?.() === 0 && existsSync('/usr/bin/apt-get')) {
+    console.log(`Installing ${name} …`);
     const quiet = {
       stdio: ['ignore', 'ignore', 'inherit'],
       env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
     };
     spawnSync('apt-get', ['update', '-qq'], quiet);
-    spawnSync('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], quiet);
+    spawnSync('apt-get', ['install', '-y', '-qq', '--no-install-recommends', name], quiet);
     if (existsSync(path)) return true;
   }
-  console.error(
-    `Chromium is needed for the journeys. Install it (Debian: sudo apt-get install chromium) or set CHROMIUM_PATH to a Chromium; looked for ${path}.`,
-  );
+  console.error(`${what} Install it (Debian: sudo apt-get install ${name}); looked for ${path}.`);
   return false;
 }
+const chromium = () =>
+  installed(
+    process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+    'chromium',
+    'Chromium is needed for the journeys; CHROMIUM_PATH may name another.',
+  );
+const poppler = () =>
+  installed('/usr/bin/pdftoppm', 'poppler-utils', 'Poppler is needed to measure the templates that are printed.');
 
 if (!check('packages', installIfMissing())) end();
 check('build of core and server', buildIfStale({ web: false }));
@@ -52,6 +56,7 @@ check('format', formatted);
 check('types of the web and the journeys', typed);
 check('lint and import table', (await linted) === 0);
 
+check('Poppler', poppler());
 const unitFile = join(results, 'unit.json');
 runTool('jest', ['--ci', '--silent', '--json', `--outputFile=${unitFile}`]);
 const unit = json(unitFile);

@@ -7,6 +7,7 @@ import { ingredientModels } from './ingredients/models';
 import { laminationModels } from './lamination/models';
 import { recipeModels } from './recipes/models';
 import { sealingModels } from './sealing/models';
+import { templateModels } from './templates/models';
 import { vesselModels } from './vessels/models';
 import { ovenModels } from './oven/models';
 import { planModels } from './plan/models';
@@ -27,6 +28,7 @@ export const models: ReadonlyMap<string, Model> = new Map(
     ...ovenModels,
     ...fillingModels,
     ...sealingModels,
+    ...templateModels,
     ...planModels,
   ].map((m) => [m.name, m as unknown as Model]),
 );

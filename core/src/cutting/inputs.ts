@@ -1,11 +1,12 @@
 import { ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean } from 'class-validator';
+import { within } from '../quantities/refusal';
 import { Nested, NestedList, NumberIn, OneOf, OneOfEach, Optional } from '../quantities/rules';
 import { cutterPolicies, type CutterPolicy } from './cutter';
 import { pieceKinds, type PieceKind, type PieceSpec } from './piece';
 import { handPieceKinds, type HandPieceKind } from './handPiece';
 import { efforts, type Effort } from './nesting';
 import { scrapFates, type ScrapFate } from './scraps';
-import type { CutShape, Turn } from './shape';
+import { checkedOutline, type CutShape, type Point, type Turn } from './shape';
 import type { Sheet } from './sheet';
 import { papers, type Paper } from './tiling';
 
@@ -81,6 +82,24 @@ export class CutShapeInput {
   @Optional() @NumberIn(5, 1000, 'mm') base?: number;
   @Optional() @NumberIn(5, 1000, 'mm') height?: number;
   @Optional() @NestedList(() => OutlinePointInput) @ArrayMinSize(3) @ArrayMaxSize(40) points?: OutlinePointInput[];
+}
+
+export const outlinePoints = (given: readonly OutlinePointInput[] | undefined): Point[] =>
+  (given ?? []).map(({ x, y }): Point => [x, y]);
+
+/** A shape from its fields, each within its range. */
+export function shapeOf(i: CutShapeInput): CutShape {
+  const size = (field: 'd' | 'a' | 'b' | 'base' | 'height') => within(i[field], 5, 1000, field);
+  switch (i.kind) {
+    case 'disc':
+      return { kind: 'disc', d: size('d') };
+    case 'rect':
+      return { kind: 'rect', a: size('a'), b: size('b') };
+    case 'triangle':
+      return { kind: 'triangle', base: size('base'), height: size('height') };
+    case 'outline':
+      return { kind: 'outline', points: checkedOutline(outlinePoints(i.points), 'points') };
+  }
 }
 
 class BedInput {

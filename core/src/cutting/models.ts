@@ -1,5 +1,4 @@
 import { model } from '../quantities/model';
-import { within } from '../quantities/refusal';
 import { cutterFor } from './cutter';
 import * as inputs from './inputs';
 import { otherCutter, piece } from './piece';
@@ -12,7 +11,6 @@ import { packerOf } from './packer';
 import { layAround, misplaced } from './placing';
 import { minimumDough, planReRolls, sheetsFor, sizeForDough } from './reRolls';
 import { planScraps } from './scraps';
-import { checkedOutline, type CutShape, type Point } from './shape';
 import { stripRows } from './strips';
 import { thicknessByWeight } from './thickness';
 import { compareWays } from './ways';
@@ -22,32 +20,15 @@ import { checkedDiscs, olerBound, type Sheet } from './sheet';
 const units = 'mm, g, ml';
 const discs = (i: inputs.DiscsInput) => checkedDiscs({ ...i, sheet: i.sheet as Sheet });
 
-const points = (given: readonly inputs.OutlinePointInput[] | undefined): Point[] =>
-  (given ?? []).map(({ x, y }): Point => [x, y]);
-
-/** A shape from its fields, each within its range. */
-function shapeOf(i: inputs.CutShapeInput): CutShape {
-  const size = (field: 'd' | 'a' | 'b' | 'base' | 'height') => within(i[field], 5, 1000, field);
-  switch (i.kind) {
-    case 'disc':
-      return { kind: 'disc', d: size('d') };
-    case 'rect':
-      return { kind: 'rect', a: size('a'), b: size('b') };
-    case 'triangle':
-      return { kind: 'triangle', base: size('base'), height: size('height') };
-    case 'outline':
-      return { kind: 'outline', points: checkedOutline(points(i.points), 'points') };
-  }
-}
 const bed = (i: inputs.LayAroundInput | inputs.LayInput) => ({
   sheet: checkedDiscs({ d: 10, sheet: i.sheet as Sheet }).sheet,
-  shape: shapeOf(i.shape),
+  shape: inputs.shapeOf(i.shape),
   trim: i.trim ?? 5,
   gap: i.gap ?? 2,
 });
 const reRolled = <I extends { shape?: inputs.CutShapeInput }>({ shape, ...rest }: I) => ({
   ...rest,
-  ...(shape ? { shape: shapeOf(shape) } : {}),
+  ...(shape ? { shape: inputs.shapeOf(shape) } : {}),
 });
 
 const search = 'Soft discs with quasi-Newton steps and hops; rows first; the seed is fixed';
@@ -288,7 +269,7 @@ export const cuttingModels = [
     source: 'Geometry; fullness of pockets is an estimate',
     certainty: 'estimate',
     input: inputs.HandPieceInput,
-    run: (i) => handPiece({ ...i, outline: points(i.outline) }),
+    run: (i) => handPiece({ ...i, outline: inputs.outlinePoints(i.outline) }),
   }),
   model({
     name: 'cutting.scraps',
