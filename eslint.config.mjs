@@ -16,6 +16,7 @@ const topics = [
   'oven',
   'filling',
   'sealing',
+  'templates',
   'plan',
 ];
 const upward = topics.map((topic, i) => ({

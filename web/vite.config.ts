@@ -23,7 +23,7 @@ export default defineConfig({
         icons: [{ src: '/mark.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
       },
       workbox: {
-        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        globPatterns: ['**/*.{js,css,html,svg,woff2,ttf}'],
         maximumFileSizeToCacheInBytes: 4_000_000,
         navigateFallback: '/index.html',
         navigateFallbackDenylist: [/^\/api/],

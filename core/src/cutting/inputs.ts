@@ -3,7 +3,6 @@ import { within } from '../quantities/refusal';
 import { Nested, NestedList, NumberIn, OneOf, OneOfEach, Optional } from '../quantities/rules';
 import { cutterPolicies, type CutterPolicy } from './cutter';
 import { pieceKinds, type PieceKind, type PieceSpec } from './piece';
-import { handPieceKinds, type HandPieceKind } from './handPiece';
 import { efforts, type Effort } from './nesting';
 import { scrapFates, type ScrapFate } from './scraps';
 import { checkedOutline, type CutShape, type Point, type Turn } from './shape';
@@ -134,17 +133,6 @@ export class ThicknessInput {
   @NumberIn(20, 1_000_000, 'mm²') areaMm2!: number;
   @IsArray() @ArrayMinSize(1) @ArrayMaxSize(9) @NumberIn(0.1, 20_000, 'g', { each: true }) grams!: number[];
   @NumberIn(0.5, 1.6, 'g/cm³') rho!: number;
-}
-
-export class HandPieceInput {
-  @OneOf(handPieceKinds) kind!: HandPieceKind;
-  @NumberIn(5, 1000, 'mm') sizeMm!: number;
-  @Optional() @NumberIn(5, 1000, 'mm') otherMm?: number;
-  @NumberIn(0, 100, 'mm') rimMm!: number;
-  @NumberIn(0.2, 60, 'mm') thicknessMm!: number;
-  @Optional() @NestedList(() => OutlinePointInput) @ArrayMinSize(3) @ArrayMaxSize(40) outline?: OutlinePointInput[];
-  @Optional() @NumberIn(1, 100, 'mm') fillThicknessMm?: number;
-  @Optional() @NumberIn(5, 1000, 'mm') sliceMm?: number;
 }
 
 export class ScrapsInput {

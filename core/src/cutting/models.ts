@@ -6,7 +6,6 @@ import { mostDiscs, mostSets, smallestSheet, smallestSheetForSets } from './nest
 import { fewestMoves, targets } from './portions';
 import { gridOnly, guillotine, squareTriangles, stripTriangles } from './straightCuts';
 import { tiling } from './tiling';
-import { handPiece } from './handPiece';
 import { packerOf } from './packer';
 import { layAround, misplaced } from './placing';
 import { minimumDough, planReRolls, sheetsFor, sizeForDough } from './reRolls';
@@ -261,15 +260,6 @@ export const cuttingModels = [
     certainty: 'estimate',
     input: inputs.ThicknessInput,
     run: thicknessByWeight,
-  }),
-  model({
-    name: 'cutting.handPiece',
-    summary: 'What is cut for one pie held in the hand, and what it holds',
-    units,
-    source: 'Geometry; fullness of pockets is an estimate',
-    certainty: 'estimate',
-    input: inputs.HandPieceInput,
-    run: (i) => handPiece({ ...i, outline: inputs.outlinePoints(i.outline) }),
   }),
   model({
     name: 'cutting.scraps',

@@ -1,5 +1,8 @@
+import { ArrayMaxSize, ArrayMinSize } from 'class-validator';
+import { OutlinePointInput, outlinePoints } from '../cutting/inputs';
 import { model } from '../quantities/model';
-import { NumberIn, OneOf, Optional } from '../quantities/rules';
+import { NestedList, NumberIn, OneOf, Optional } from '../quantities/rules';
+import { handPiece, handPieceKinds, type HandPieceKind } from './handPiece';
 import { fillKinds, fillVolume, simulatorShape, type FillShape, type FillShapeKind } from './fillVolume';
 
 export class FillShapeInput implements FillShape {
@@ -23,6 +26,17 @@ export class FillShapeInput implements FillShape {
   @Optional() @NumberIn(0.2, 2, 'g/ml') density?: number;
 }
 
+export class HandPieceInput {
+  @OneOf(handPieceKinds) kind!: HandPieceKind;
+  @NumberIn(5, 1000, 'mm') sizeMm!: number;
+  @Optional() @NumberIn(5, 1000, 'mm') otherMm?: number;
+  @NumberIn(0, 100, 'mm') rimMm!: number;
+  @NumberIn(0.2, 60, 'mm') thicknessMm!: number;
+  @Optional() @NestedList(() => OutlinePointInput) @ArrayMinSize(3) @ArrayMaxSize(40) outline?: OutlinePointInput[];
+  @Optional() @NumberIn(1, 100, 'mm') fillThicknessMm?: number;
+  @Optional() @NumberIn(5, 1000, 'mm') sliceMm?: number;
+}
+
 const source = 'Geometry; Paulsen (1994) and Robin (2004) volumes; fullness factors are estimates';
 
 export const fillingModels = [
@@ -43,5 +57,14 @@ export const fillingModels = [
     certainty: 'estimate',
     input: FillShapeInput,
     run: simulatorShape,
+  }),
+  model({
+    name: 'filling.handPiece',
+    summary: 'What is cut for one pie held in the hand, and what it holds',
+    units: 'mm in; mm, mm² and ml out',
+    source: 'Geometry; fullness of pockets is an estimate',
+    certainty: 'estimate',
+    input: HandPieceInput,
+    run: (i) => handPiece({ ...i, outline: outlinePoints(i.outline) }),
   }),
 ];

@@ -11,7 +11,7 @@ import {
   ValidateIf,
 } from 'class-validator';
 import { cutterPolicies, type CutterPolicy } from '../cutting/cutter';
-import { handPieceKinds, type HandPieceKind } from '../cutting/handPiece';
+import { handPieceKinds, type HandPieceKind } from '../filling/handPiece';
 import { scrapFates, type ScrapFate } from '../cutting/scraps';
 import type { Turn } from '../cutting/shape';
 import { layings, type Laying } from '../lamination/leafLaying';

@@ -1,5 +1,4 @@
 import type { FlatDrawing, Primitive } from './primitives';
-import type { PaperPage } from './pages';
 
 const escaped = (text: string): string => text.replace(/[&<>"']/g, (c) => `&#${c.charCodeAt(0)};`);
 const n = (v: number): string => String(Math.round(v * 1000) / 1000);
@@ -28,17 +27,5 @@ export function drawingSvg(d: FlatDrawing): string {
     ...d.items.map((item) => element(item, d.heightMm)),
     '</svg>',
     '',
-  ].join('\n');
-}
-
-/** One page of paper as SVG in millimetres, for printing from the browser. */
-export function pageSvg(page: PaperPage, id: string): string {
-  const { usable: u, heightMm: h } = page;
-  return [
-    `<svg xmlns="http://www.w3.org/2000/svg" width="${n(page.widthMm)}mm" height="${n(h)}mm" viewBox="0 0 ${n(page.widthMm)} ${n(h)}" font-family="sans-serif">`,
-    `<clipPath id="${escaped(id)}"><rect x="${n(u.x)}" y="${n(h - u.y - u.h)}" width="${n(u.w)}" height="${n(u.h)}"/></clipPath>`,
-    `<g clip-path="url(#${escaped(id)})">${page.drawing.map((i) => element(i, h)).join('')}</g>`,
-    page.marks.map((i) => element(i, h)).join(''),
-    '</svg>',
   ].join('\n');
 }

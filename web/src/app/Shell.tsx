@@ -133,6 +133,8 @@ function Notices() {
     const { undo } = now;
     if (undo?.kind === 'larder') void dispatch(api.endpoints.restoreLarder.initiate(undo.id));
     if (undo?.kind === 'item') void dispatch(api.endpoints.restoreItem.initiate(undo.id));
+    if (undo?.kind === 'newTool') void dispatch(api.endpoints.removeTool.initiate(undo.id));
+    if (undo?.kind === 'newLarder') void dispatch(api.endpoints.removeLarder.initiate(undo.id));
     if (undo?.kind === 'bake') void dispatch(api.endpoints.restoreBake.initiate(undo.id));
     dispatch(notice.actions.heard());
   };
@@ -141,7 +143,7 @@ function Notices() {
       <span>{now.text}</span>
       {now.undo && (
         <button type="button" onClick={putBack}>
-          Put it back
+          {now.undo.kind.startsWith('new') ? 'Take it back' : 'Put it back'}
         </button>
       )}
       <button type="button" onClick={() => dispatch(notice.actions.heard())}>

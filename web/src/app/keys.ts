@@ -1,6 +1,7 @@
 import { stations } from '@crustallum/core/plan/figure';
 import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
+import { stepItem } from '../store/deskWork';
 import { store } from '../store/store';
 import { toggleLight } from './light';
 
@@ -29,9 +30,17 @@ export function useDeskKeys(onHelp: () => void, itemId: string | undefined): voi
   const navigate = useNavigate();
   useEffect(() => {
     const on = (e: KeyboardEvent) => {
-      if (e.ctrlKey || e.metaKey || e.altKey || typing(e.target) || !keysOn()) return;
+      if (e.altKey || typing(e.target)) return;
       const { bakeId, items } = store.getState().desk;
       const item = items.find((i) => i.id === itemId) ?? items[0];
+      if (e.ctrlKey || e.metaKey) {
+        const key = e.key.toLowerCase();
+        if (!item || (key !== 'z' && key !== 'y')) return;
+        e.preventDefault();
+        void store.dispatch(stepItem(item.id, key === 'z' && !e.shiftKey));
+        return;
+      }
+      if (!keysOn()) return;
       const station = stations[Number(e.key) - 1];
       if (station && item) void navigate(`/bakes/${bakeId}/${item.id}/${station}`);
       else if (e.key === '0') void navigate('/');
@@ -58,6 +67,7 @@ export const keyList: readonly (readonly [string, string])[] = [
   ['W', 'every because in full, or briefly'],
   [', .', 'slide the weight in hand; with Shift by five'],
   ['Enter', 'settle the station'],
+  ['Ctrl Z', 'take the last change back; with Shift bring it on again'],
   ['C', 'to the cold and out again, at the bench'],
   ['Q', 'quiet, at the bench'],
   ['Space', 'next, at the bench'],

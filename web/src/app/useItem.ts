@@ -4,7 +4,7 @@ import type { TimedStep } from '@crustallum/core/plan/steps';
 import { useMemo } from 'react';
 import { useParams } from 'react-router';
 import type { StoredItem } from '../store/api';
-import { changeItem } from '../store/deskWork';
+import { changeItem, stepItem } from '../store/deskWork';
 import { desk } from '../store/desk';
 import { useAppDispatch, useAppSelector } from '../store/store';
 import { inHand } from './useInput';
@@ -21,6 +21,10 @@ interface ItemInHand {
   serveAt: string | null;
   change: (changes: Record<string, unknown>) => void;
   settle: (station: Station) => void;
+  /** Takes the last change back, or brings it on again. */
+  step: (back: boolean) => void;
+  /** Whether there is a change to take back, and one to bring on again. */
+  canStep: readonly [boolean, boolean];
 }
 
 /** The item the address names (or the first of the bake), its plan, and how to change it. */
@@ -31,6 +35,9 @@ export function useItem(): ItemInHand {
   const whole = useAppSelector((s) => s.desk.plan);
   const serveAt = useAppSelector((s) => s.desk.meal?.serveAt ?? null);
   const index = inHand(items, itemId);
+  const id = items[index]?.id ?? '';
+  const past = useAppSelector((s) => (s.history[id]?.past.length ?? 0) > 0);
+  const future = useAppSelector((s) => (s.history[id]?.future.length ?? 0) > 0);
   const item = items[index] ?? null;
   const plan = whole?.items[index] ?? null;
   const steps = useMemo(() => whole?.clock.steps.filter((s) => s.itemIndex === index) ?? [], [whole, index]);
@@ -43,5 +50,7 @@ export function useItem(): ItemInHand {
     serveAt,
     change: (changes) => item && void dispatch(changeItem(item.id, changes)),
     settle: (station) => item && dispatch(desk.actions.crimped({ id: item.id, station })),
+    step: (back) => item && void dispatch(stepItem(item.id, back)),
+    canStep: [past, future],
   };
 }

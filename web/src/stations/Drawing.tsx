@@ -8,6 +8,8 @@ interface Props {
   children: ReactNode;
   /** Held measures and other things laid over the drawing, in its own px. */
   over?: ReactNode;
+  /** Drawn over it and taken in hand, in its own px: pieces, edges. Kept on every width. */
+  live?: ReactNode;
   /** Alone on its sheet: also kept within the height that is left. */
   alone?: boolean;
   /** On a phone: the windows [x, y, w, h] of the drawing that stand one under the other, none wider than 366. */
@@ -24,7 +26,7 @@ const laidOver = (width: number, height: number): CSSProperties => ({
 });
 
 /** A technical drawing: at its own size where there is room, scaled down to no less than 0.86, then it scrolls. Phones get drawings of 366 px. */
-export function Drawing({ w, h, label, children, over, alone = false, windows, overAlways = false }: Props) {
+export function Drawing({ w, h, label, children, over, live, alone = false, windows, overAlways = false }: Props) {
   const [ref, width] = useWidth<HTMLDivElement>(w);
   const narrow = useNarrow();
   const phone = usePhone();
@@ -65,6 +67,17 @@ export function Drawing({ w, h, label, children, over, alone = false, windows, o
         <svg width={w * scale} height={h * scale} viewBox={`0 0 ${w} ${h}`} role="img" aria-label={label}>
           {children}
         </svg>
+        {live && (
+          <svg
+            width={w * scale}
+            height={h * scale}
+            viewBox={`0 0 ${w} ${h}`}
+            style={{ position: 'absolute', inset: 0, pointerEvents: 'none' }}
+            className="[&>*]:pointer-events-auto"
+          >
+            {live}
+          </svg>
+        )}
         {over && (!narrow || overAlways) && (
           <div
             style={{ ...laidOver(w, h), inset: 0, transform: `scale(${scale})`, transformOrigin: '0 0' }}

@@ -7,12 +7,13 @@ import { Rule } from '../ui/Rule';
 import type { FieldDef } from './fields';
 
 /** One input of the item in hand, as a rule, a pick or a choice. */
-export const Field = memo(function Field({ def }: { def: FieldDef }) {
-  const { known, value, clash, take } = useInput(def.path);
+export const Field = memo(function Field({ def, fallback }: { def: FieldDef; fallback?: number | string }) {
+  const { known, value: held, clash, take } = useInput(def.path);
+  const value = held ?? fallback ?? def.unset;
   const rule = useRule(def.path);
   if (!known) return null;
   if (def.kind === 'rule') return <Rule {...def} value={Number(value)} rule={rule} clash={clash} onChange={take} />;
-  const Shown = def.options.length > 5 ? Choice : Pick;
+  const Shown = def.options.length > 5 || def.long ? Choice : Pick;
   return (
     <Shown
       label={def.label}

@@ -11,11 +11,14 @@ export const Held = memo(function Held({
   x,
   y,
   word,
+  fallback,
 }: {
   def: NumberFieldDef;
   x: number;
   y: number;
   word?: string;
+  /** What it is worked out as, where nothing is set. */
+  fallback?: number;
 }) {
   const { known, value: held, clash, take } = useInput(def.path);
   const rule = useRule(def.path);
@@ -34,8 +37,8 @@ export const Held = memo(function Held({
       document.removeEventListener('keydown', escape);
     };
   }, [open]);
-  if (!known) return null;
-  const value = Number(held);
+  if (!known || (held === undefined && fallback === undefined)) return null;
+  const value = Number(held ?? fallback);
   const text = `${word ? `${word} ` : ''}${plain(value * (def.scale ?? 1), def.places)} ${def.unit}`.trim();
   if (!open) {
     return (

@@ -1,5 +1,6 @@
 import { stations, type Figure, type Station } from '@crustallum/core/plan/figure';
 import type { ReactNode } from 'react';
+import { Redo2, Undo2 } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { useItem } from '../app/useItem';
 import { useAppSelector } from '../store/store';
@@ -31,7 +32,7 @@ interface Props {
 
 /** A station: inputs, the drawing to scale, numbers each with its because, and the press that settles it. */
 export function StationPage({ station, inputs, held = [], whatIf, lead, extra, numbers, children }: Props) {
-  const { item, plan, problems, settle, change } = useItem();
+  const { item, plan, problems, settle, change, step, canStep } = useItem();
   const kitchen = useAppSelector((s) => s.desk.kitchen);
   const inTheWay = problems.find((p) => p.station === station && p.weight === 'stop');
   const mend = useMend(item, kitchen, inTheWay);
@@ -70,7 +71,20 @@ export function StationPage({ station, inputs, held = [], whatIf, lead, extra, n
       {settled ? 'Settled, go on' : phone ? 'Settle' : settleWord(station, pastry)}
     </Press>
   );
-  const title = <h1 className="sign mb-2">{stationWord(station, pastry)}</h1>;
+  const [canBack, canOn] = canStep;
+  const title = (
+    <div className="flex items-center justify-between gap-2">
+      <h1 className="sign mb-2">{stationWord(station, pastry)}</h1>
+      <span className="steps-back" role="group" aria-label="Changes">
+        <button type="button" aria-label="Take the last change back" disabled={!canBack} onClick={() => step(true)}>
+          <Undo2 size={20} aria-hidden="true" />
+        </button>
+        <button type="button" aria-label="Bring it on again" disabled={!canOn} onClick={() => step(false)}>
+          <Redo2 size={20} aria-hidden="true" />
+        </button>
+      </span>
+    </div>
+  );
   const inputsOf = `${stationWord(station, pastry)}: inputs`;
   return (
     <main className="work">

@@ -118,6 +118,14 @@ export const api = createApi({
       invalidatesTags: ['Kitchen'],
     }),
     tools: build.query<StoredTool[], void>({ query: () => 'tools', providesTags: ['Tools'] }),
+    addTool: build.mutation<StoredTool, ToolDocument>({
+      query: (body) => ({ url: 'tools', method: 'POST', body }),
+      invalidatesTags: ['Tools'],
+    }),
+    removeTool: build.mutation<StoredTool, string>({
+      query: (id) => ({ url: `tools/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['Tools'],
+    }),
     larder: build.query<LarderThing[], void>({ query: () => 'larder', providesTags: ['Larder'] }),
     addLarder: build.mutation<LarderThing, Omit<LarderThing, 'id' | 'version'>>({
       query: (body) => ({ url: 'larder', method: 'POST', body }),
@@ -173,6 +181,7 @@ export const {
   useKitchenQuery,
   useChangeKitchenMutation,
   useToolsQuery,
+  useAddToolMutation,
   useLarderQuery,
   useAddLarderMutation,
   useChangeLarderMutation,

@@ -134,7 +134,7 @@ export const desk = createSlice({
       state.working = true;
     },
     planned(state, { payload }: PayloadAction<BakePlanResult>) {
-      state.plan = payload;
+      state.plan = payload as typeof state.plan;
       state.refusals = [];
       state.working = false;
     },

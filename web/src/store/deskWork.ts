@@ -5,6 +5,7 @@ import { planDesk } from './deskPlan';
 import { planner } from '../workers/planner';
 import { api, type StoredItem } from './api';
 import { desk, type Desk } from './desk';
+import { history } from './history';
 import { writeDrafts } from './drafts';
 import type { AppDispatch, RootState } from './store';
 
@@ -123,13 +124,36 @@ const stationOf = (path: string): Station => {
 /** Changes an item; stations already settled whose numbers this moves come undone, and remember why. */
 export function changeItem(id: string, changes: Record<string, unknown>) {
   return async (dispatch: AppDispatch, getState: () => RootState): Promise<void> => {
+    const item = getState().desk.items.find((i) => i.id === id);
+    if (!item) return;
+    let after = item.document;
+    for (const [path, value] of Object.entries(changes)) after = withValue(after, path, value);
+    const path = Object.keys(changes)[0] as string;
+    dispatch(history.actions.changed({ id, document: item.document, path, at: Date.now() }));
+    await dispatch(putDocument(id, after, path));
+  };
+}
+
+/** Takes the last change of an item back, or brings it on again; whether there was one. */
+export function stepItem(id: string, back: boolean) {
+  return async (dispatch: AppDispatch, getState: () => RootState): Promise<boolean> => {
+    const { desk: now, history: kept } = getState();
+    const item = now.items.find((i) => i.id === id);
+    const steps = back ? kept[id]?.past : kept[id]?.future;
+    const step = steps?.[steps.length - 1];
+    if (!item || !step) return false;
+    dispatch(history.actions.stepped({ id, back, now: item.document }));
+    await dispatch(putDocument(id, step.document, step.path));
+    return true;
+  };
+}
+
+function putDocument(id: string, after: ItemInput, path: string) {
+  return async (dispatch: AppDispatch, getState: () => RootState): Promise<void> => {
     const { items, kitchen } = getState().desk;
     const item = items.find((i) => i.id === id);
     if (!item || !kitchen) return;
     const before = item.document;
-    let after = before;
-    for (const [path, value] of Object.entries(changes)) after = withValue(after, path, value);
-    const [path] = Object.keys(changes) as [string];
     dispatch(itemChanged({ id, document: after }));
     if (item.settled.length === 0) return;
     const station = stationOf(path);

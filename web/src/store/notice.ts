@@ -1,9 +1,9 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
-/** What was just removed, and how to put it back. */
+/** What was just removed or put by, and how to take that back. */
 export interface Notice {
   text: string;
-  undo: { kind: 'larder' | 'item' | 'bake'; id: string } | null;
+  undo: { kind: 'larder' | 'item' | 'bake' | 'newTool' | 'newLarder'; id: string } | null;
 }
 
 export const notice = createSlice({

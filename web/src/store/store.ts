@@ -5,11 +5,18 @@ import { desk } from './desk';
 import { deskListener } from './deskWork';
 import { writeDrafts } from './drafts';
 import { ghost } from './ghost';
+import { history } from './history';
 import { notice } from './notice';
 
 export const makeStore = () =>
   configureStore({
-    reducer: { [api.reducerPath]: api.reducer, desk: desk.reducer, notice: notice.reducer, ghost: ghost.reducer },
+    reducer: {
+      [api.reducerPath]: api.reducer,
+      desk: desk.reducer,
+      notice: notice.reducer,
+      ghost: ghost.reducer,
+      history: history.reducer,
+    },
     // the plan is a large plain object made by the worker; walking it at every action would cost more than drawing it
     middleware: (defaults) =>
       defaults({ immutableCheck: false, serializableCheck: false })

@@ -16,6 +16,17 @@ const sentences: Record<string, (v: Values) => string> = {
       : `No sheet this bench and pin allow (${plain(Number(v['wmax']) / 10, 0)} × ${plain(Number(v['hmax']) / 10, 0)} cm) holds one piece of ${plain(Number(v['value']) / 10, 1)} cm.`,
   rim_too_wide: (v) =>
     `A rim of ${g(v, 'rimMm')} mm leaves no room inside; ${g(v, 'max')} mm is the most for this cutter.`,
+  crosses_itself: () => 'The outline crosses itself: put its points in order, or move one.',
+  sheetOverBench: (v) =>
+    `A sheet of ${plain(Number(v['long']) / 10, 0)} × ${plain(Number(v['short']) / 10, 0)} cm is larger than bench and pin allow: ${plain(Number(v['benchLong']) / 10, 0)} × ${plain(Number(v['benchShort']) / 10, 0)} at the most.`,
+  cutterOverSheet: (v) =>
+    `A piece of ${plain(Number(v['cutter']) / 10, 1)} cm is wider than this sheet less its trim; ${plain(Number(v['max']) / 10, 1)} cm is the most.`,
+  laidWrong: (v) =>
+    `${[Number(v['outside']) ? `${g(v, 'outside')} over the trim` : '', Number(v['overlapping']) ? `${g(v, 'overlapping')} pairs overlap` : ''].filter(Boolean).join(', ')}: as they were laid they no longer fit. Lay them again.`,
+  sheetTooSmall: (v) =>
+    `This sheet, rolled again to the end, gives ${g(v, 'n')} of ${g(v, 'of')}. A larger sheet, or fewer.`,
+  deepDish: (v) =>
+    `So deep a dish leaves ${g(v, 'fullness')} % of the base to be eased into folds; a disc for the bottom and a band for the wall sit better.`,
   pastryDoesNotFit: (v) =>
     `This is made of ${String(v['allowed'])
       .split(', ')

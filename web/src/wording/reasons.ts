@@ -17,10 +17,18 @@ const bindsWords: Record<string, string> = {
   lid: 'the lid’s own dough sets last',
 };
 
+const patternWords: Record<string, string> = {
+  own: 'as you laid them',
+  grid: 'in rows and columns',
+  'one way up': 'all one way up',
+  'head to tail': 'head to tail',
+  rings: 'in rings',
+};
+
 /** The half sentence after *because*, made from a reason's code and values. */
 const sentences: Record<string, (v: Values) => string> = {
   'cut.firstRoll': (v) =>
-    `${g(v, 'perSheet')} fit a sheet by ${s(v, 'pattern')} rows, at most ${g(v, 'bound')} could; ${Number(v['sheets']) > 1 ? `${g(v, 'sheets')} sheets` : 'one sheet'}`,
+    `${g(v, 'perSheet')} fit a sheet ${patternWords[s(v, 'pattern')] ?? `by ${s(v, 'pattern')} rows`}${s(v, 'pattern') === 'own' ? '' : `, at most ${g(v, 'bound')} could`}; ${Number(v['sheets']) > 1 ? `${g(v, 'sheets')} sheets` : 'one sheet'}`,
   'cut.laterRolls': (v) =>
     Number(v['n']) > 0
       ? `the offcuts are rolled again; cut ${cm(v, 'cutter')} cm, for they shrink more. ${g(v, 'saved')} g are left`
@@ -28,6 +36,10 @@ const sentences: Record<string, (v: Values) => string> = {
   'cut.sheetUsed': (v) => `${g(v, 'n')} × ${n(v, 'areaCm2', 1)} cm² out of ${cm(v, 'w')} × ${cm(v, 'h')} cm`,
   'cut.doughNeeded': (v) =>
     `${g(v, 'N')} rounds of ${cm(v, 'D')} cm at ${n(v, 't')} mm, with ${g(v, 'saved')} g of offcuts and ${g(v, 'lost')} g lost`,
+  'cut.doughForShapes': (v) =>
+    `${g(v, 'N')} pieces of ${cm(v, 'D')} cm at ${n(v, 't')} mm, with ${g(v, 'saved')} g of offcuts and ${g(v, 'lost')} g lost`,
+  'cut.otherBlanks': (v) =>
+    `${s(v, 'kinds')}${Number(v['dishes']) > 1 ? ` for ${g(v, 'dishes')} dishes` : ''}; walls, rim and overhang counted`,
   'cut.rolledSize': (v) =>
     `${cm(v, 'w')} × ${cm(v, 'h')} cm at ${n(v, 't')} mm holds this roll${Number(v['sheets']) > 1 ? `, ${g(v, 'sheets')} times` : ''}`,
   'cut.time': (v) => `${g(v, 'N')} cuts take ${g(v, 'seconds')} seconds each`,

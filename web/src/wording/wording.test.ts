@@ -16,7 +16,7 @@ import { callOf, stepWord } from './steps';
 import { settleWord, stationWord } from './words';
 
 const planFolder = join(__dirname, '../../../core/src/plan');
-const planSources = readdirSync(planFolder)
+const planSources = readdirSync(planFolder, { recursive: true, encoding: 'utf8' })
   .filter((f) => f.endsWith('.ts') && !f.endsWith('.test.ts'))
   .map((f) => readFileSync(join(planFolder, f), 'utf8'))
   .join('\n');
@@ -86,6 +86,10 @@ describe('every word is there', () => {
       ...Object.entries(stationInputs).flatMap(([group, rules]) =>
         Object.keys(numberRules(rules)).map((field) => `${group}.${field}`),
       ),
+      'cut.vessel',
+      'cut.outline',
+      'cut.placed',
+      'cut.lining',
       'folds.coldIn',
       'folds.lock',
       'folds.halves',
@@ -102,6 +106,12 @@ describe('every word is there', () => {
       if (
         [
           'noDish',
+          'crosses_itself',
+          'sheetOverBench',
+          'cutterOverSheet',
+          'laidWrong',
+          'sheetTooSmall',
+          'deepDish',
           'chillNeverEnds',
           'pastSoft',
           'leafCracks',

@@ -3,7 +3,7 @@ import type { Generation } from '../../cutting/reRolls';
 import type { ScrapPlan } from '../../cutting/scraps';
 import type { CutShape } from '../../cutting/shape';
 import type { Sheet } from '../../cutting/sheet';
-import { RefusedInput } from '../../quantities/refusal';
+import type { RefusedInput } from '../../quantities/refusal';
 import type { Figure, Problem } from '../figure';
 
 /** Densities of rolled dough, g/cm³ (defaults of the cutting models, shown as assumptions). */

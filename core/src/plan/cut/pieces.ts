@@ -1,9 +1,16 @@
-import { handPiece, startingOutline, widestRim, type HandPiece, type HandPieceSizes } from '../../cutting/handPiece';
+import {
+  handPiece,
+  outlineCorners,
+  startingOutline,
+  widestRim,
+  type HandPiece,
+  type HandPieceSizes,
+} from '../../filling/handPiece';
 import { packerOf, type ShapeLayout } from '../../cutting/packer';
 import { misplaced } from '../../cutting/placing';
 import { minimumDough, sheetsFor, type ReRollPlan } from '../../cutting/reRolls';
 import { planScraps } from '../../cutting/scraps';
-import { crossesItself, outlineOf, shapeArea, shapeSize, type CutShape, type Point } from '../../cutting/shape';
+import { crossesItself, shapeArea, shapeSize, type CutShape } from '../../cutting/shape';
 import { sheetArea, type Sheet } from '../../cutting/sheet';
 import { RefusedInput } from '../../quantities/refusal';
 import { fillCapacity, lidBlank } from '../../vessels/blanks';
@@ -17,16 +24,13 @@ import { doughDensity, refusal, type CutPlan, type RolledGeneration } from './cu
 const rectOf = (s: Sheet): [number, number] =>
   s.shape === 'round' ? [s.d, s.d] : s.shape === 'square' ? [s.w, s.w] : [s.w, s.h];
 
-export const outlinePoints = (cut: CutInput): readonly Point[] =>
-  cut.outline?.map(({ x, y }): Point => [x, y]) ?? startingOutline;
-
 /** Sizes of an item's piece; an outline that crosses itself is planned as its starting one, and said. */
 export const sizesOf = ({ cut, seal }: Pick<ItemInput, 'cut' | 'seal'>): HandPieceSizes => ({
   kind: cut.pieceKind,
   sizeMm: cut.cutterMm,
   ...(cut.otherMm ? { otherMm: cut.otherMm } : {}),
   ...(cut.sliceMm ? { sliceMm: cut.sliceMm } : {}),
-  outline: crossesItself(outlinePoints(cut)) ? startingOutline : outlinePoints(cut),
+  outline: crossesItself(outlineCorners(cut.outline)) ? startingOutline : outlineCorners(cut.outline),
   rimMm: seal.rimMm,
   thicknessMm: cut.thicknessMm,
 });
@@ -50,7 +54,7 @@ function wanted(item: ItemInput, pot: VesselGeometry | null, problems: Problem[]
   }
   const sizes = sizesOf(item);
   const most = widestRim(sizes);
-  if (cut.pieceKind === 'outline2' && crossesItself(outlinePoints(cut)))
+  if (cut.pieceKind === 'outline2' && crossesItself(outlineCorners(cut.outline)))
     problems.push({ station: 'cut', code: 'crosses_itself', fields: ['cut.outline'], values: {}, weight: 'stop' });
   if (seal.rimMm > most)
     problems.push({
@@ -328,6 +332,3 @@ function figures(
     ),
   };
 }
-
-/** The outline as it would be cut, mm. */
-export const ownOutline = (cut: CutInput): Point[] => outlineOf(outlinePoints(cut), cut.cutterMm);

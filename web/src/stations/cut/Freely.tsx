@@ -1,12 +1,20 @@
 import type { NestedDiscs, SheetFor } from '@crustallum/core/cutting/nesting';
+import type { PlacedPiece } from '@crustallum/core/cutting/placing';
+import type { CutShape, Turn } from '@crustallum/core/cutting/shape';
 import type { Sheet } from '@crustallum/core/cutting/sheet';
-import type { CutPlan } from '@crustallum/core/plan/cut/cutPlan';
+import type { StraightCuts } from '@crustallum/core/cutting/straightCuts';
+import { cutOrder } from '@crustallum/core/templates/cutOrder';
+import type { CutPlan, RolledGeneration } from '@crustallum/core/plan/cut/cutPlan';
 import { useItem } from '../../app/useItem';
 import { useAppSelector } from '../../store/store';
 import { usePhone } from '../../ui/useWidth';
 import { plain } from '../../wording/numbers';
 import { Drawing } from '../Drawing';
+import { Unanswered } from '../Unanswered';
 import { useQuestion } from '../useQuestion';
+import { frameOf, sidesOf, toDrawing } from './frame';
+import { PieceShape } from './PieceShape';
+import { SheetShape } from './SheetShape';
 
 const cm = (mm: number) => plain(mm / 10, 1);
 /** Sides are rolled to the next half centimetre, up. */
@@ -18,41 +26,54 @@ const sizeOf = (s: Sheet): string =>
       ? `${cm(up(s.w))} cm square`
       : `${cm(up(s.w))} × ${cm(up(s.h))} cm`;
 
-/** The first sheet with its rounds placed as freely as helps, beside its rows; and the smallest sheets for as many. */
+/** The first sheet laid as well as can be found, beside its rows; and other sheets for as many. */
 export function Freely({ cut }: { cut: CutPlan }) {
+  const first = cut.generations[0];
+  if (!first) return null;
+  if (first.shape.kind === 'disc') return <FreeDiscs cut={cut} first={first} d={first.shape.d} />;
+  if (first.shape.kind === 'rect') return <StraightWheel first={first} a={first.shape.a} b={first.shape.b} />;
+  return (
+    <div className="turns">
+      <p className="m-0">
+        <strong>
+          {first.layout.n} {first.layout.pattern}, the best of all rows one way up and head to tail, shifted by eighths;{' '}
+          {first.layout.bound} would be all of the dough.
+        </strong>
+      </p>
+      <Laid sheet={first.sheet} shape={first.shape} pieces={piecesOf(first)} trim={5} />
+    </div>
+  );
+}
+
+const piecesOf = (g: RolledGeneration): PlacedPiece[] =>
+  g.layout.centres.map(([x, y], i) => ({ x, y, turn: g.layout.turns[i] ?? 0 }));
+
+function useTakeLaying(sheet: Sheet) {
+  const { change } = useItem();
+  return (pieces: readonly PlacedPiece[], on: Sheet = sheet) => {
+    const [w, h] = sidesOf(on);
+    change({
+      'cut.placed': pieces.map(({ x, y, turn }) => ({ x, y, ...(turn ? { turn } : {}) })),
+      ...(on.shape === 'round' ? {} : { 'cut.sheetLengthMm': w, 'cut.sheetWidthMm': h }),
+    });
+  };
+}
+
+function FreeDiscs({ cut, first, d }: { cut: CutPlan; first: RolledGeneration; d: number }) {
   const { item } = useItem();
   const kitchen = useAppSelector((s) => s.desk.kitchen);
-  const phone = usePhone();
-  const first = cut.generations[0];
+  const take = useTakeLaying(first.sheet);
   const inputs = item?.document.cut;
-  const common = first && inputs ? { d: first.cutter, trim: inputs.trimMm, gap: inputs.gapMm } : null;
-  const free = useQuestion<NestedDiscs>(
-    'cutting.mostDiscs',
-    first && common ? { ...common, sheet: first.sheet } : null,
-  );
-  const needed = first ? Math.ceil(first.n / first.sheets) : 1;
+  const common = inputs ? { d, trim: inputs.trimMm, gap: inputs.gapMm } : null;
+  const free = useQuestion<NestedDiscs>('cutting.mostDiscs', common ? { ...common, sheet: first.sheet } : null);
+  const needed = Math.ceil(first.n / first.sheets);
   const small = useQuestion<{ all: SheetFor[] }>(
     'cutting.smallestSheet',
     common && kitchen
-      ? {
-          ...common,
-          N: needed,
-          wmax: Math.min(kitchen.pinMm, kitchen.benchWidthMm),
-          hmax: kitchen.benchLengthMm,
-        }
+      ? { ...common, N: needed, wmax: Math.min(kitchen.pinMm, kitchen.benchWidthMm), hmax: kitchen.benchLengthMm }
       : null,
   );
-  if (!first) return null;
   const found = free.value;
-  const { sheet } = first;
-  const [w, h] = sheet.shape === 'round' ? [sheet.d, sheet.d] : [sheet.w, sheet.shape === 'rect' ? sheet.h : sheet.w];
-  const turned = h > w;
-  const [sw, sh] = turned ? [h, w] : [w, h];
-  const [wide, high] = phone ? [350, 300] : [600, 330];
-  const px = Math.min(wide / sw, high / sh);
-  const centres = (found?.centres ?? first.layout.centres)
-    .map(([x, y]): [number, number] => (turned ? [y, x] : [x, h - y]))
-    .sort((a, b) => Math.round((a[1] - b[1]) / (0.4 * first.cutter)) || a[0] - b[0]);
   const words = !found
     ? free.late
       ? 'Looking for more took too long: these are the rows.'
@@ -60,65 +81,151 @@ export function Freely({ cut }: { cut: CutPlan }) {
     : found.pattern === 'free'
       ? `${found.n} freely placed, ${found.rows} in rows; no way of placing holds more than ${found.bound}`
       : `${found.n} in rows, and no freer way was found that holds one more; ${found.bound} is the most there could be`;
+  const pieces = (found?.centres ?? first.layout.centres).map(([x, y]): PlacedPiece => ({ x, y }));
   return (
     <div className="turns">
-      <p className="m-0" role="status" aria-busy={free.asking}>
+      <p className="m-0 flex flex-wrap items-center gap-3" role="status" aria-busy={free.asking}>
         <strong>{words}.</strong>
-      </p>
-      <Drawing
-        w={phone ? 366 : 620}
-        h={sh * px + 20}
-        label={`${centres.length} rounds of ${cm(first.cutter)} cm on ${cm(sw)} × ${cm(sh)} cm`}
-      >
-        {sheet.shape === 'round' ? (
-          <circle
-            cx={8 + (sw * px) / 2}
-            cy={8 + (sh * px) / 2}
-            r={(sw * px) / 2}
-            fill="url(#fill-dough)"
-            stroke="var(--color-ink)"
-            strokeWidth="2.500"
-          />
-        ) : (
-          <rect
-            x="8"
-            y="8"
-            width={sw * px}
-            height={sh * px}
-            fill="url(#fill-dough)"
-            stroke="var(--color-ink)"
-            strokeWidth="2.500"
-          />
+        {found?.pattern === 'free' && (
+          <button type="button" className="press quiet" onClick={() => take(pieces)}>
+            Cut it so
+          </button>
         )}
-        {centres.map(([x, y], i) => (
-          <g key={i}>
-            <circle
-              cx={8 + x * px}
-              cy={8 + y * px}
-              r={(first.cutter * px) / 2}
-              fill="var(--color-dough-thin)"
-              stroke="var(--color-ink)"
-              strokeWidth="2.2"
-            />
-            <text x={8 + x * px} y={13 + y * px} textAnchor="middle" className="q">
-              {i + 1}
-            </text>
-          </g>
-        ))}
-      </Drawing>
+      </p>
+      <Laid sheet={first.sheet} shape={{ kind: 'disc', d }} pieces={pieces} trim={inputs?.trimMm ?? 5} />
       <h2 className="sign">The smallest sheet for {needed}</h2>
       <ul className="plain-list" aria-label="Smallest sheets" aria-busy={small.asking}>
         {(small.value?.all ?? []).map((s) => (
           <li key={s.sheet.shape}>
             <strong>{sizeOf(s.sheet)}</strong>
-            <span>
+            <span className="flex flex-wrap items-center gap-3">
               {plain((s.area * cut.rolled.thicknessMm * 1.1) / 1000, 0)} g of dough at{' '}
               {plain(cut.rolled.thicknessMm, 1)} mm, {s.pattern === 'free' ? 'freely placed' : 'in rows'}
+              {s.sheet.shape !== 'round' && (
+                <button
+                  type="button"
+                  className="press quiet"
+                  onClick={() =>
+                    take(
+                      s.centres.map(([x, y]) => ({ x, y })),
+                      s.sheet,
+                    )
+                  }
+                >
+                  Roll that
+                </button>
+              )}
             </span>
           </li>
         ))}
         {small.value?.all.length === 0 && <li>No one sheet on this bench holds them: roll it in parts.</li>}
       </ul>
     </div>
+  );
+}
+
+/** Straight cuts through: most pieces, and beside it the grid with the fewest passes of the wheel. */
+function StraightWheel({ first, a, b }: { first: RolledGeneration; a: number; b: number }) {
+  const { item } = useItem();
+  const take = useTakeLaying(first.sheet);
+  const inputs = item?.document.cut;
+  const [w, h] = sidesOf(first.sheet);
+  const asked = useQuestion<StraightCuts & { grid: StraightCuts }>(
+    'cutting.straightCuts',
+    inputs ? { w, h, a, b, trim: inputs.trimMm, gap: inputs.gapMm } : null,
+  );
+  const placed = (s: StraightCuts): PlacedPiece[] =>
+    s.rects.map((r) => ({
+      x: r.x + r.w / 2,
+      y: r.y + r.h / 2,
+      turn: Math.abs(r.w - a) > 0.051 ? 90 : 0,
+    }));
+  const made = asked.value;
+  const trims = (inputs?.trimMm ?? 0) > 0 ? 4 : 0;
+  const line = (s: StraightCuts) => `${s.n} in ${s.cuts} passes${trims ? ` and ${trims} along the edges` : ''}`;
+  return (
+    <div className="turns">
+      <Unanswered asked={asked} working="Trying every cut straight through" />
+      {made && (
+        <ul className="plain-list" aria-label="Straight cuts">
+          {(
+            [
+              ['most pieces', made, made.exact ? '' : ', as far as was looked'],
+              ['fewest passes', made.grid, ''],
+            ] as const
+          ).map(([name, s, note]) => (
+            <li key={name}>
+              <strong>{name}</strong>
+              <span className="flex flex-wrap items-center gap-3">
+                {line(s)}
+                {note}
+                {s.n > 0 && (
+                  <button type="button" className="press quiet" onClick={() => take(placed(s))}>
+                    Cut it so
+                  </button>
+                )}
+              </span>
+            </li>
+          ))}
+        </ul>
+      )}
+      <Laid
+        sheet={first.sheet}
+        shape={{ kind: 'rect', a, b }}
+        pieces={made ? placed(made) : piecesOf(first)}
+        trim={inputs?.trimMm ?? 5}
+      />
+    </div>
+  );
+}
+
+/** A sheet with pieces on it, numbered in cutting order. */
+function Laid({
+  sheet,
+  shape,
+  pieces,
+  trim,
+}: {
+  sheet: Sheet;
+  shape: CutShape;
+  pieces: readonly PlacedPiece[];
+  trim: number;
+}) {
+  const phone = usePhone();
+  const frame = frameOf(sheet, 8, 8, phone ? 350 : 600, phone ? 300 : 330);
+  const order = cutOrder(
+    pieces.map((p) => {
+      const [x, y] = toDrawing(frame, [p.x, p.y]);
+      return { x, y: -y, sizeMm: 60 };
+    }),
+  );
+  return (
+    <Drawing
+      w={phone ? 366 : 620}
+      h={frame.h * frame.px + 20}
+      label={`${pieces.length} pieces on ${cm(frame.w)} × ${cm(frame.h)} cm`}
+    >
+      <SheetShape frame={frame} sheet={sheet} trimMm={trim} />
+      {order.map((at, i) => {
+        const p = pieces[at] as PlacedPiece;
+        const [x, y] = toDrawing(frame, [p.x, p.y]);
+        return (
+          <g key={at}>
+            <PieceShape
+              frame={frame}
+              shape={shape}
+              at={[p.x, p.y]}
+              turn={p.turn ?? 0}
+              fill="var(--color-dough-thin)"
+              stroke="var(--color-ink)"
+              strokeWidth="2.2"
+            />
+            <text x={x} y={y + 5} textAnchor="middle" className="q">
+              {i + 1}
+            </text>
+          </g>
+        );
+      })}
+    </Drawing>
   );
 }

@@ -1,18 +1,38 @@
+import type { HandPieceKind } from '@crustallum/core/filling/handPiece';
 import type { Moves } from '@crustallum/core/cutting/portions';
+import type { ItemInput } from '@crustallum/core/plan/inputs';
+import { domeArc } from '@crustallum/core/vessels/blanks';
 import { useEffect, useState } from 'react';
 import { scale } from '../../devices/scale';
 import { NumberField } from '../../ui/NumberField';
 import { plain } from '../../wording/numbers';
+import { Pick } from '../../ui/Pick';
 import { Unanswered } from '../Unanswered';
 import { useQuestion } from '../useQuestion';
+import { portionsOf, type Portion } from './portionsOf';
+import { ScalePresses } from './ScalePresses';
+import { Variants } from './Variants';
 
 const gramRule = { min: 0, max: 20_000, unit: 'g', integer: false };
 const countRule = { min: 2, max: 60, unit: '', integer: true };
 
-/** Portions put on the scale one by one, and the fewest moves of grams that make them alike. */
-export function Portions({ pieces, massG }: { pieces: number; massG: number }) {
+/** Share of a two-piece pie's dough that is its base: the lid is as much larger as its dome is long. */
+export function baseShare(item: ItemInput): number {
+  const d = item.cut.cutterMm;
+  const inner = Math.max(1, d - 2 * item.seal.rimMm);
+  const lid = domeArc(inner, inner / 6) + 2 * item.seal.rimMm;
+  return (d * d) / (d * d + lid * lid);
+}
+
+/** Portions put on the scale one by one, and the fewest moves of grams that bring each to what it should be. */
+export function Portions({ item, pieces, massG }: { item: ItemInput; pieces: number; massG: number }) {
+  const variants = item.cut.variants ?? [];
+  const pairs =
+    item.product === 'handPies' && (['round2', 'rect2', 'outline2'] as HandPieceKind[]).includes(item.cut.pieceKind);
+  const [apart, setApart] = useState<'alike' | 'apart'>('alike');
+  const split = pairs && apart === 'apart';
   const [count, setCount] = useState(Math.max(countRule.min, pieces));
-  const [wantedG, setWanted] = useState(Math.round(massG / Math.max(countRule.min, pieces)));
+  const [eachG, setEach] = useState(Math.round(massG / Math.max(countRule.min, pieces)));
   const [toleranceG, setTolerance] = useState(2);
   const [bowlG, setBowl] = useState(0);
   const [weighed, setWeighed] = useState<number[]>([]);
@@ -21,66 +41,84 @@ export function Portions({ pieces, massG }: { pieces: number; massG: number }) {
     scale.tare();
     return scale.subscribe(setReading);
   }, []);
-  const all = weighed.length >= count;
+  const wanted: Portion[] = portionsOf({ count, eachG, variants, baseShare: split ? baseShare(item) : null });
+  const all = weighed.length >= wanted.length;
   const moves = useQuestion<Moves>(
     'cutting.moves',
-    all ? { m: weighed, T: weighed.map(() => wantedG), tol: toleranceG, ...(bowlG > 0 ? { rest: bowlG } : {}) } : null,
+    all
+      ? {
+          m: weighed,
+          T: wanted.map((p) => p.grams),
+          tol: toleranceG,
+          ...(bowlG > 0 ? { rest: bowlG } : {}),
+        }
+      : null,
   );
   const keep = () => {
     setWeighed([...weighed, Math.round(reading)]);
     scale.tare();
   };
   const answer = all ? moves.value : null;
-  const name = (i: number) => (i >= weighed.length ? 'the bowl' : `portion ${i + 1}`);
+  const name = (i: number) => (i >= weighed.length ? 'the bowl' : (wanted[i]?.name ?? ''));
+  const next = wanted[weighed.length];
   return (
     <div className="turns portions">
+      {pairs && (
+        <div style={{ maxWidth: 340 }}>
+          <Pick
+            label="Lid and base"
+            value={apart}
+            options={[
+              ['alike', 'one ball'],
+              ['apart', 'two balls'],
+            ]}
+            onChange={(v) => {
+              setApart(v);
+              setWeighed([]);
+            }}
+          />
+        </div>
+      )}
       <div className="flex flex-wrap gap-4">
         {(
           [
-            ['Portions', count, setCount, countRule, '', 0],
-            ['Each', wantedG, setWanted, gramRule, 'g', 0],
-            ['Give or take', toleranceG, setTolerance, gramRule, 'g', 0],
-            ['Left in the bowl', bowlG, setBowl, gramRule, 'g', 0],
+            [split ? 'Pies' : 'Portions', count, setCount, countRule, ''],
+            ['Each', eachG, setEach, gramRule, 'g'],
+            ['Give or take', toleranceG, setTolerance, gramRule, 'g'],
+            ['Left in the bowl', bowlG, setBowl, gramRule, 'g'],
           ] as const
-        ).map(([label, value, set, rule, unit, places]) => (
+        ).map(([label, value, set, rule, unit]) => (
           <div key={label}>
             <span className="quiet-ink">{label}</span>{' '}
-            <NumberField label={label} value={value} rule={rule} unit={unit} places={places} onChange={set} />
+            <NumberField label={label} value={value} rule={rule} unit={unit} places={0} onChange={set} />
           </div>
         ))}
       </div>
-      {!all && (
-        <div role="group" aria-label="The stand-in for a scale">
-          <p className="m-0" role="status">
-            On the scale <strong style={{ fontSize: 28 }}>{plain(reading, 0)} g</strong>, portion {weighed.length + 1}{' '}
-            of {count}
-          </p>
-          <div className="flex flex-wrap gap-2">
-            {[50, 10, 1, -1].map((g) => (
-              <button key={g} type="button" className="press quiet" onClick={() => scale.put(g)}>
-                {g > 0 ? `+${g}` : g}
-              </button>
-            ))}
-            <button type="button" className="press" disabled={reading < 1} onClick={keep}>
-              That is one
-            </button>
-          </div>
-        </div>
+      {!all && next && (
+        <ScalePresses
+          reading={reading}
+          said={`${next.name} of ${wanted.length}, to be ${plain(next.grams, 0)} g`}
+          onKeep={keep}
+        />
       )}
       <ol className="plain-list" aria-label="Weighed portions">
-        {weighed.map((g, i) => (
-          <li key={i}>
-            <strong>{i + 1}</strong>
-            <span>
-              {plain(g, 0)} g{' '}
-              <span className="quiet-ink">
-                {Math.abs(g - wantedG) <= toleranceG
-                  ? 'right'
-                  : `${plain(Math.abs(g - wantedG), 0)} ${g > wantedG ? 'over' : 'short'}`}
+        {weighed.map((g, i) => {
+          const p = wanted[i];
+          return (
+            <li key={i}>
+              <strong>{i + 1}</strong>
+              <span>
+                {p && p.kind !== 'portion' ? `${p.kind}, ` : ''}
+                {plain(g, 0)} g{' '}
+                <span className="quiet-ink">
+                  {Math.abs(g - (p?.grams ?? g)) <= toleranceG
+                    ? 'right'
+                    : `${plain(Math.abs(g - (p?.grams ?? g)), 0)} ${g > (p?.grams ?? g) ? 'over' : 'short'}`}
+                </span>
               </span>
-            </span>
-          </li>
-        ))}
+            </li>
+          );
+        })}
       </ol>
       {all && <Unanswered asked={moves} working="Looking for the fewest moves" />}
       {answer && (
@@ -88,9 +126,13 @@ export function Portions({ pieces, massG }: { pieces: number; massG: number }) {
           {!answer.feasible ? (
             <p className="m-0">
               All together they are {plain(Math.abs(answer.gapG), 0)} g {answer.gapG > 0 ? 'over' : 'short'}: it comes
-              out at {plain(answer.proposeG ?? wantedG, 0)} g each.{' '}
-              <button type="button" className="press quiet" onClick={() => setWanted(answer.proposeG ?? wantedG)}>
-                Take {plain(answer.proposeG ?? wantedG, 0)} g each
+              out at {plain(answer.proposeG ?? eachG, 0)} g each.{' '}
+              <button
+                type="button"
+                className="press quiet"
+                onClick={() => setEach((split ? 2 : 1) * (answer.proposeG ?? eachG))}
+              >
+                Take {plain(answer.proposeG ?? eachG, 0)} g each
               </button>
             </p>
           ) : answer.count === 0 ? (
@@ -118,6 +160,7 @@ export function Portions({ pieces, massG }: { pieces: number; massG: number }) {
           </button>
         </div>
       )}
+      <Variants variants={variants} pieces={pieces} />
     </div>
   );
 }

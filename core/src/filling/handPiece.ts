@@ -1,7 +1,7 @@
 import { RefusedInput } from '../quantities/refusal';
-import { fillVolume, simulatorShape, type FillShape } from '../filling/fillVolume';
-import { piece } from './piece';
-import { around, outlineOf, shapeArea, signedArea, type CutShape, type Point } from './shape';
+import { fillVolume, simulatorShape, type FillShape } from './fillVolume';
+import { piece } from '../cutting/piece';
+import { around, outlineOf, shapeArea, signedArea, type CutShape, type Point } from '../cutting/shape';
 
 export const handPieceKinds = [
   'round2',
@@ -241,3 +241,7 @@ export const startingOutline: readonly Point[] = [
   [0.55, 0.6],
   [0.22, 0.5],
 ];
+
+/** Corners of a cook's outline, or of the starting one. */
+export const outlineCorners = (outline: readonly { x: number; y: number }[] | undefined): readonly Point[] =>
+  outline?.map(({ x, y }): Point => [x, y]) ?? startingOutline;

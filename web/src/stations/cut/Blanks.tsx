@@ -1,0 +1,91 @@
+import type { BlankShape, CutPlan } from '@crustallum/core/plan/cut/cutPlan';
+import { Measure } from '../../drawings/Measure';
+import { usePhone } from '../../ui/useWidth';
+import { plain } from '../../wording/numbers';
+import { blankWords } from '../../wording/cut';
+import { Drawing } from '../Drawing';
+import { fields } from '../fields';
+import { Held } from '../Held';
+
+const cm = (mm: number) => plain(mm / 10, 1);
+
+/** Blanks in rows on the drawing: whole ones beside one another, strips and bands one under the other. */
+function placed(blanks: readonly BlankShape[], wide: number) {
+  const apart = 46;
+  const flat = (b: BlankShape) => b.dims[0] > 4 * b.dims[1];
+  const solid = blanks.filter((b) => !flat(b));
+  const long = blanks.filter(flat).slice(0, 7);
+  const total = solid.reduce((sum, b) => sum + b.dims[0], 0) || 1;
+  const tallest = Math.max(1, ...solid.map((b) => b.dims[1]));
+  const longest = Math.max(1, ...long.map((b) => b.dims[0]));
+  const room = long.length ? 190 : 300;
+  const px = Math.min((wide - apart * solid.length) / total, room / tallest, wide / longest, 1.6);
+  let x = 0;
+  const shown = solid.map((b) => {
+    const at = { blank: b, x, y: 0 };
+    x += b.dims[0] * px + apart;
+    return at;
+  });
+  let y = solid.length ? tallest * px + 40 : 0;
+  for (const b of long) {
+    shown.push({ blank: b, x: 0, y });
+    y += Math.max(24, b.dims[1] * px) + 10;
+  }
+  return { shown, px, high: Math.max(tallest * px, y) };
+}
+
+/** What is cut for a dish, at one scale. */
+export function Blanks({ cut }: { cut: CutPlan }) {
+  const phone = usePhone();
+  const [left, top] = phone ? [4, 64] : [40, 90];
+  const { shown, px, high } = placed(cut.blanks, phone ? 340 : 590);
+  const said = (b: BlankShape) => `${blankWords[b.kind]}${b.count > 1 ? ` × ${b.count}` : ''}, ${plain(b.massG, 0)} g`;
+  return (
+    <Drawing
+      w={phone ? 366 : 680}
+      h={phone ? top + high + 34 : 560}
+      alone
+      label={cut.blanks.map((b) => `${blankWords[b.kind]} ${cm(b.dims[0])} × ${cm(b.dims[1])} cm`).join(', ')}
+      over={
+        <>
+          <Held def={fields.thickness} x={90} y={520} />
+          <Held def={fields.trim} x={230} y={520} word="trim" />
+        </>
+      }
+    >
+      <text x={phone ? 0 : 20} y="20" className="b">
+        {cut.blanks.length} blanks, drawn 1 : {plain(10 / px / 2.65, 0)}
+      </text>
+      {shown.map(({ blank: b, x, y }, i) => {
+        const [w, h] = [b.dims[0] * px, b.dims[1] * px];
+        const [x0, y0] = [left + x, top + y];
+        const dough = { fill: 'url(#fill-dough)', stroke: 'var(--color-ink)', strokeWidth: 2.5 };
+        const strip = h < 60;
+        return (
+          <g key={i}>
+            {b.form === 'rect' ? (
+              <rect x={x0} y={y0} width={w} height={h} {...dough} />
+            ) : (
+              <ellipse cx={x0 + w / 2} cy={y0 + h / 2} rx={w / 2} ry={h / 2} {...dough} />
+            )}
+            {!strip && (
+              <>
+                <Measure x1={x0} x2={x0 + w} y1={y0 - 26} y2={y0 - 26} text={`${cm(b.dims[0])} cm`} />
+                <Measure x1={x0 + w + 12} x2={x0 + w + 12} y1={y0} y2={y0 + h} text={cm(b.dims[1])} />
+              </>
+            )}
+            <text
+              x={strip ? x0 + 8 : x0 + w / 2}
+              y={strip ? y0 + h / 2 + 5 : phone ? y0 + h + 22 : y0 + 6 + h / 2}
+              textAnchor={strip ? 'start' : 'middle'}
+              className="b"
+            >
+              {said(b)}
+              {strip ? `, ${cm(b.dims[0])} × ${cm(b.dims[1])} cm` : ''}
+            </text>
+          </g>
+        );
+      })}
+    </Drawing>
+  );
+}

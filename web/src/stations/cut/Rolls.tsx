@@ -1,0 +1,85 @@
+import type { CutPlan, RolledGeneration } from '@crustallum/core/plan/cut/cutPlan';
+import { plain } from '../../wording/numbers';
+import { sidesOf, type Frame } from './frame';
+import { PieceShape } from './PieceShape';
+
+const k = 0.14;
+
+/** What a roll is for first: lids, which show; bases after them. */
+export function purpose(g: RolledGeneration): string {
+  if (g.lids === 0 && g.bases === 0) return String(g.n);
+  return g.lids ? `${g.lids} lids` : `${g.bases} bases`;
+}
+
+const fates: Record<string, (cut: NonNullable<CutPlan['scraps']>) => string> = {
+  keep: (s) => (s.keptG > 0 ? `${plain(s.keptG, 0)} g kept for the next dough` : 'too little to keep'),
+  minis: (s) => `${s.n} minis of ${plain(s.sizeMm / 10, 1)} cm`,
+  twists: (s) => `${s.n} twists of ${plain(s.sizeMm / 10, 0)} cm`,
+  none: () => 'not used',
+};
+export const fateWords = (cut: CutPlan): string => (cut.scraps ? (fates[cut.scraps.fate]?.(cut.scraps) ?? '') : '');
+
+/** Roll 1 → 2 → 3 at one small scale: what each gives, what it is for, and what is left of it. */
+export function Rolls({
+  cut,
+  x,
+  y,
+  across,
+  stepX,
+}: {
+  cut: CutPlan;
+  x: number;
+  y: number;
+  across: number;
+  stepX: number;
+}) {
+  return (
+    <>
+      {cut.generations.map((g, i) => {
+        const [gw, gh] = sidesOf(g.sheet);
+        const [left, top] = [x + (i % across) * stepX, y + Math.floor(i / across) * 108];
+        const frame: Frame = { x0: 0, y0: 0, px: k, w: gw, h: gh, turned: false };
+        return (
+          <g key={i}>
+            <text x={left} y={top + 4} className="b">
+              roll {i + 1}: {purpose(g)}
+            </text>
+            <text x={left + Math.min(110, gw * k) + 10} y={top + 28} className="q">
+              {g.lids && g.bases ? `${g.bases} bases, ` : ''}
+              {plain(g.scrap, 0)} g left
+            </text>
+            {i === cut.generations.length - 1 && cut.scraps && (
+              <text x={left + Math.min(110, gw * k) + 10} y={top + 48} className="q">
+                {fateWords(cut)}
+              </text>
+            )}
+            <g transform={`translate(${left} ${top + 12})`}>
+              {g.sheet.shape === 'round' ? (
+                <circle
+                  cx={(gw * k) / 2}
+                  cy={(gw * k) / 2}
+                  r={(gw * k) / 2}
+                  fill="url(#fill-dough)"
+                  stroke="var(--color-ink)"
+                />
+              ) : (
+                <rect width={gw * k} height={gh * k} fill="url(#fill-dough)" stroke="var(--color-ink)" />
+              )}
+              {g.layout.centres.slice(0, Math.ceil(g.n / g.sheets)).map((at, j) => (
+                <PieceShape
+                  key={j}
+                  frame={frame}
+                  shape={g.shape}
+                  at={at}
+                  turn={g.layout.turns[j] ?? 0}
+                  fill={g.bases > 0 && j >= g.lids ? 'var(--color-dough)' : 'var(--color-dough-thin)'}
+                  stroke="var(--color-ink)"
+                />
+              ))}
+            </g>
+          </g>
+        );
+      })}
+    </>
+  );
+}

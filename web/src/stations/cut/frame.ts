@@ -1,0 +1,40 @@
+import { laidCorners } from '@crustallum/core/cutting/packer';
+import type { CutShape, Turn } from '@crustallum/core/cutting/shape';
+import type { Sheet } from '@crustallum/core/cutting/sheet';
+
+/** Sides of a sheet's box, mm. */
+export const sidesOf = (s: Sheet): [number, number] =>
+  s.shape === 'round' ? [s.d, s.d] : [s.w, s.shape === 'rect' ? s.h : s.w];
+
+/** How a sheet is put on a drawing: always lying, at one scale, y upwards on the sheet and downwards on the drawing. */
+export interface Frame {
+  x0: number;
+  y0: number;
+  /** px a millimetre. */
+  px: number;
+  /** Sides as drawn, mm. */
+  w: number;
+  h: number;
+  turned: boolean;
+}
+
+export function frameOf(sheet: Sheet, x0: number, y0: number, wide: number, high: number): Frame {
+  const [w0, h0] = sidesOf(sheet);
+  const turned = h0 > w0;
+  const [w, h] = turned ? [h0, w0] : [w0, h0];
+  return { x0, y0, px: Math.min(wide / w, high / h), w, h, turned };
+}
+
+/** From the sheet (mm) to the drawing (px), and back. */
+export const toDrawing = (f: Frame, [x, y]: readonly [number, number]): [number, number] =>
+  f.turned ? [f.x0 + y * f.px, f.y0 + x * f.px] : [f.x0 + x * f.px, f.y0 + (f.h - y) * f.px];
+export const toSheet = (f: Frame, [x, y]: readonly [number, number]): [number, number] =>
+  f.turned ? [(y - f.y0) / f.px, (x - f.x0) / f.px] : [(x - f.x0) / f.px, f.h - (y - f.y0) / f.px];
+
+/** Corners of a piece on the drawing; none for a disc. */
+export const drawnCorners = (
+  f: Frame,
+  shape: CutShape,
+  at: readonly [number, number],
+  turn: Turn,
+): [number, number][] => laidCorners(shape, at, turn).map((p) => toDrawing(f, p));

@@ -1,0 +1,38 @@
+import { targets } from '@crustallum/core/cutting/portions';
+import type { VariantInput } from '@crustallum/core/plan/inputs';
+
+export interface Portion {
+  name: string;
+  kind: 'portion' | 'base' | 'lid';
+  grams: number;
+}
+
+/**
+ * What each portion should weigh, whole grams: so many of the same, those for somebody by their size, and base and lid apart
+ * where they are two balls.
+ */
+export function portionsOf(o: {
+  count: number;
+  eachG: number;
+  variants: readonly VariantInput[];
+  /** Base's share of a pie's dough, where base and lid are two balls. */
+  baseShare: number | null;
+}): Portion[] {
+  const sizes = o.variants.flatMap((v) =>
+    Array.from({ length: v.pieces }, () => ({ name: v.name, size: v.sizePct / 100 })),
+  );
+  const pies = Array.from(
+    { length: o.count },
+    (_, i) => sizes[i - (o.count - Math.min(o.count, sizes.length))] ?? { name: '', size: 1 },
+  );
+  return pies.flatMap(({ name, size }, i): Portion[] => {
+    const grams = Math.round(o.eachG * size);
+    const said = name ? `, for ${name}` : '';
+    if (o.baseShare === null) return [{ name: `portion ${i + 1}${said}`, kind: 'portion', grams }];
+    const [base = 0, lid = 0] = targets(grams, 2, [o.baseShare, 1 - o.baseShare]);
+    return [
+      { name: `base ${i + 1}${said}`, kind: 'base', grams: base },
+      { name: `lid ${i + 1}${said}`, kind: 'lid', grams: lid },
+    ];
+  });
+}

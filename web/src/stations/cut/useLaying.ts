@@ -1,0 +1,93 @@
+import { cutOrder } from '@crustallum/core/templates/cutOrder';
+import { layAround, snapped, type Bed, type PlacedPiece } from '@crustallum/core/cutting/placing';
+import { shapeSize } from '@crustallum/core/cutting/shape';
+import type { RolledGeneration } from '@crustallum/core/plan/cut/cutPlan';
+import { useState } from 'react';
+import { useItem } from '../../app/useItem';
+import { sidesOf } from './frame';
+
+export interface Laying {
+  bed: Bed;
+  /** In cutting order. */
+  pieces: readonly PlacedPiece[];
+  chosen: number | null;
+  choose: (index: number | null) => void;
+  /** Puts a piece down as near to there as it is clear of the others. */
+  putDown: (index: number, at: readonly [number, number]) => void;
+  hold: (index: number) => void;
+  turn: (index: number) => void;
+  takeOff: (index: number) => void;
+  again: () => void;
+  inRows: () => void;
+  own: boolean;
+  anyHeld: boolean;
+}
+
+/** The pieces of roll 1 as they lie, in the order they are cut, and what can be done with them. */
+export function useLaying(first: RolledGeneration): Laying {
+  const { item, change } = useItem();
+  const [chosen, choose] = useState<number | null>(null);
+  const cut = item?.document.cut;
+  const bed: Bed = { sheet: first.sheet, shape: first.shape, trim: cut?.trimMm ?? 5, gap: cut?.gapMm ?? 2 };
+  const perSheet = Math.ceil(first.n / first.sheets);
+  const held = cut?.placed?.map((p) => p.held === true);
+  const all = first.layout.centres.map(([x, y], i): PlacedPiece => ({
+    x,
+    y,
+    turn: first.layout.turns[i] ?? 0,
+    ...(held?.[i] ? { held: true } : {}),
+  }));
+  const size = shapeSize(first.shape)[0];
+  const [w0, h0] = sidesOf(first.sheet);
+  const turned = h0 > w0;
+  // the order is that of the sheet as it is drawn, from its lower left corner
+  const order = cutOrder(
+    all.map((p) => (turned ? { x: p.y, y: w0 - p.x, sizeMm: size } : { x: p.x, y: p.y, sizeMm: size })),
+  );
+  const pieces = order.slice(0, cut?.placed ? all.length : perSheet).map((i) => all[i] as PlacedPiece);
+  const put = (next: readonly PlacedPiece[]) => {
+    change({
+      'cut.placed': next.map(({ x, y, turn, held: kept }) => ({
+        x: Math.max(0, x),
+        y: Math.max(0, y),
+        ...(turn ? { turn } : {}),
+        ...(kept ? { held: true } : {}),
+      })),
+      // once laid by hand, the sheet stays as it is
+      ...(first.sheet.shape === 'round' ? {} : { 'cut.sheetLengthMm': w0, 'cut.sheetWidthMm': h0 }),
+    });
+  };
+  const others = (index: number) => pieces.filter((_, i) => i !== index);
+  const replaced = (index: number, piece: PlacedPiece) => pieces.map((p, i) => (i === index ? piece : p));
+  const at = (index: number) => pieces[index] as PlacedPiece;
+  return {
+    bed,
+    pieces,
+    chosen: chosen !== null && chosen < pieces.length ? chosen : null,
+    choose,
+    putDown: (index, [x, y]) => put(replaced(index, snapped(bed, { ...at(index), x, y }, others(index)))),
+    hold: (index) => put(replaced(index, { ...at(index), held: !at(index).held })),
+    turn: (index) => {
+      const next = { ...at(index), turn: (((at(index).turn ?? 0) + 90) % 360) as 0 | 90 | 180 | 270 };
+      put(replaced(index, snapped(bed, next, others(index))));
+    },
+    takeOff: (index) => {
+      choose(null);
+      put(others(index));
+    },
+    again: () =>
+      put(
+        layAround(
+          bed,
+          pieces.filter((p) => p.held),
+          200,
+        ).pieces,
+      ),
+    inRows: () => {
+      choose(null);
+      change({ 'cut.placed': undefined });
+    },
+    own: cut?.placed !== undefined,
+    anyHeld: pieces.some((p) => p.held),
+  };
+}
