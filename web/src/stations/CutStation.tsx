@@ -21,9 +21,10 @@ import { Field } from './Field';
 import { fields, type FieldName } from './fields';
 import { StationPage, Waiting } from './StationPage';
 
-type View = 'sheet' | 'dish' | 'freely' | 'ways' | 'portions' | 'paper';
+type View = 'sheet' | 'outline' | 'dish' | 'freely' | 'ways' | 'portions' | 'paper';
 const words: Record<View, string> = {
   sheet: 'sheet',
+  outline: 'outline',
   dish: 'dish',
   freely: 'freely',
   ways: 'ways',
@@ -46,7 +47,14 @@ export function CutStation() {
   const views: View[] = filo
     ? ['sheet', 'dish', 'paper']
     : hand
-      ? ['sheet', 'freely', 'ways', 'portions', 'paper']
+      ? [
+          'sheet',
+          ...(input.pieceKind === 'outline2' ? (['outline'] as const) : []),
+          'freely',
+          'ways',
+          'portions',
+          'paper',
+        ]
       : discs
         ? ['sheet', 'dish', 'freely', 'portions', 'paper']
         : ['sheet', 'dish', 'portions', 'paper'];
@@ -62,6 +70,7 @@ export function CutStation() {
   const onSheet: FieldName[] = discs ? ['cutter', 'thickness', 'trim', 'gap', 'reRolls'] : ['thickness', 'trim'];
   const shownFor: Record<View, ReactNode> = {
     sheet: filo ? <TrayOfLeaves cut={c} /> : discs ? <SheetView cut={c} /> : <Blanks cut={c} />,
+    outline: <OutlineEditor cut={input} />,
     dish: <DishView plan={plan} item={item.document} />,
     freely: <Freely cut={c} />,
     ways: <Ways cut={c} item={item.document} kitchen={kitchen} />,
@@ -107,7 +116,6 @@ export function CutStation() {
             <Field def={fields.otherSide} fallback={input.pieceKind === 'log' ? 300 : input.cutterMm} />
           )}
           {hand && input.pieceKind === 'log' && <Field def={fields.slice} fallback={input.otherMm ?? 300} />}
-          {hand && input.pieceKind === 'outline2' && view === 'sheet' && <OutlineEditor cut={input} />}
           {!discs && !filo && (input.lid === 'lattice' || input.plaitEdge) && (
             <>
               <Field def={fields.strip} />

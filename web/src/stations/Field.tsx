@@ -9,7 +9,7 @@ import type { FieldDef } from './fields';
 /** One input of the item in hand, as a rule, a pick or a choice. */
 export const Field = memo(function Field({ def, fallback }: { def: FieldDef; fallback?: number | string }) {
   const { known, value: held, clash, take } = useInput(def.path);
-  const value = held ?? fallback ?? def.unset;
+  const value = (held ?? fallback ?? def.unset) as string | number;
   const rule = useRule(def.path);
   if (!known) return null;
   if (def.kind === 'rule') return <Rule {...def} value={Number(value)} rule={rule} clash={clash} onChange={take} />;

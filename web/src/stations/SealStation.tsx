@@ -1,5 +1,6 @@
 import type { ItemInput } from '@crustallum/core/plan/inputs';
 import type { ItemPlan } from '@crustallum/core/plan/itemPlan';
+import { corners, shapeSize } from '@crustallum/core/cutting/shape';
 import { useState, type ReactNode } from 'react';
 import { useItem } from '../app/useItem';
 import { usePhone } from '../ui/useWidth';
@@ -22,11 +23,15 @@ function LidFromAbove({ plan, item }: { plan: ItemPlan; item: ItemInput }) {
   const { seal, cut, product, dough } = item;
   const filo = dough.pastry === 'filo';
   const half = product === 'handPies' && cut.pieceKind === 'halfmoon';
+  const { closed } = plan.cut;
+  const points = closed && !half ? corners(closed) : [];
   const top = cut.vessel?.top;
   const lid = plan.cut.blanks.find((b) => b.kind === 'lid');
   const [long, wide] =
     product === 'handPies'
-      ? [cut.cutterMm, half ? cut.cutterMm / 2 : cut.cutterMm]
+      ? half || !closed
+        ? [cut.cutterMm, cut.cutterMm / 2]
+        : shapeSize(closed)
       : typeof top === 'number'
         ? [top, top]
         : (top ?? lid?.dims ?? [240, 240]);
@@ -40,6 +45,14 @@ function LidFromAbove({ plan, item }: { plan: ItemPlan; item: ItemInput }) {
       const r = Math.max(0, a - less);
       return <path d={`M${-r} ${b}a${r} ${r} 0 0 1 ${2 * r} 0z`} stroke="var(--color-ink)" {...dash} />;
     }
+    if (points.length > 0)
+      return (
+        <polygon
+          points={points.map(([x, y]) => `${((x * 2) / long - 1) * rx},${(1 - (y * 2) / wide) * ry}`).join(' ')}
+          stroke="var(--color-ink)"
+          {...dash}
+        />
+      );
     if (cut.vessel?.form === 'rect' && product !== 'handPies')
       return <rect x={-rx} y={-ry} width={2 * rx} height={2 * ry} stroke="var(--color-ink)" {...dash} />;
     return <ellipse rx={rx} ry={ry} stroke="var(--color-ink)" {...dash} />;

@@ -14,7 +14,8 @@ function placed(blanks: readonly BlankShape[], wide: number) {
   const apart = 46;
   const flat = (b: BlankShape) => b.dims[0] > 4 * b.dims[1];
   const solid = blanks.filter((b) => !flat(b));
-  const long = blanks.filter(flat).slice(0, 7);
+  // of many strips the longest stands for all
+  const long = blanks.filter(flat).filter((b, i, all) => all.findIndex((c) => c.kind === b.kind) === i);
   const total = solid.reduce((sum, b) => sum + b.dims[0], 0) || 1;
   const tallest = Math.max(1, ...solid.map((b) => b.dims[1]));
   const longest = Math.max(1, ...long.map((b) => b.dims[0]));
@@ -29,7 +30,7 @@ function placed(blanks: readonly BlankShape[], wide: number) {
   let y = solid.length ? tallest * px + 40 : 0;
   for (const b of long) {
     shown.push({ blank: b, x: 0, y });
-    y += Math.max(24, b.dims[1] * px) + 10;
+    y += b.dims[1] * px + 34;
   }
   return { shown, px, high: Math.max(tallest * px, y) };
 }
@@ -39,7 +40,20 @@ export function Blanks({ cut }: { cut: CutPlan }) {
   const phone = usePhone();
   const [left, top] = phone ? [4, 64] : [40, 90];
   const { shown, px, high } = placed(cut.blanks, phone ? 340 : 590);
-  const said = (b: BlankShape) => `${blankWords[b.kind]}${b.count > 1 ? ` × ${b.count}` : ''}, ${plain(b.massG, 0)} g`;
+  const said = (b: BlankShape) => {
+    const like = cut.blanks.filter((c) => c.kind === b.kind);
+    const count = like.reduce((sum, c) => sum + c.count, 0);
+    const grams = like.reduce((sum, c) => sum + c.count * c.massG, 0);
+    const shortest = Math.min(...like.map((c) => c.dims[0]));
+    return {
+      name: `${blankWords[b.kind]}${count > 1 ? ` × ${count}` : ''}, ${plain(like.length > 1 ? grams : grams / count, 0)} g${like.length > 1 ? ' in all' : ''}`,
+      size:
+        shortest < b.dims[0]
+          ? `, ${cm(shortest)} to ${cm(b.dims[0])} cm long, ${cm(b.dims[1])} wide`
+          : `, ${cm(b.dims[0])} × ${cm(b.dims[1])} cm`,
+    };
+  };
+  const total = cut.blanks.reduce((sum, b) => sum + b.count, 0);
   return (
     <Drawing
       w={phone ? 366 : 680}
@@ -54,13 +68,13 @@ export function Blanks({ cut }: { cut: CutPlan }) {
       }
     >
       <text x={phone ? 0 : 20} y="20" className="b">
-        {cut.blanks.length} blanks, drawn 1 : {plain(10 / px / 2.65, 0)}
+        {total} {total === 1 ? 'blank' : 'blanks'}, drawn 1 : {plain(10 / px / 2.65, 0)}
       </text>
       {shown.map(({ blank: b, x, y }, i) => {
         const [w, h] = [b.dims[0] * px, b.dims[1] * px];
         const [x0, y0] = [left + x, top + y];
         const dough = { fill: 'url(#fill-dough)', stroke: 'var(--color-ink)', strokeWidth: 2.5 };
-        const strip = h < 60;
+        const strip = b.dims[0] > 4 * b.dims[1];
         return (
           <g key={i}>
             {b.form === 'rect' ? (
@@ -71,17 +85,17 @@ export function Blanks({ cut }: { cut: CutPlan }) {
             {!strip && (
               <>
                 <Measure x1={x0} x2={x0 + w} y1={y0 - 26} y2={y0 - 26} text={`${cm(b.dims[0])} cm`} />
-                <Measure x1={x0 + w + 12} x2={x0 + w + 12} y1={y0} y2={y0 + h} text={cm(b.dims[1])} />
+                <Measure x1={x0 + w + 22} x2={x0 + w + 22} y1={y0} y2={y0 + h} text={cm(b.dims[1])} />
               </>
             )}
             <text
-              x={strip ? x0 + 8 : x0 + w / 2}
-              y={strip ? y0 + h / 2 + 5 : phone ? y0 + h + 22 : y0 + 6 + h / 2}
+              x={strip ? x0 : x0 + w / 2}
+              y={strip ? y0 + h + 18 : phone ? y0 + h + 22 : y0 + 6 + h / 2}
               textAnchor={strip ? 'start' : 'middle'}
               className="b"
             >
-              {said(b)}
-              {strip ? `, ${cm(b.dims[0])} × ${cm(b.dims[1])} cm` : ''}
+              {said(b).name}
+              {strip ? said(b).size : ''}
             </text>
           </g>
         );

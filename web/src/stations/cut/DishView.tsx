@@ -91,7 +91,7 @@ export function DishView({ plan, item }: { plan: ItemPlan; item: ItemInput }) {
                 y2={foot + 24}
                 text={`${plain(g.top.length / 10, 1)} cm`}
               />
-              <text x={cx} y={foot - 8 - (d.dish.fillMm * px) / 2} textAnchor="middle" className="b">
+              <text x={cx} y={foot - 8} textAnchor="middle" className="b">
                 {plain(d.dish.fillMm, 0)} of {plain(g.depth, 0)} mm
               </text>
               <DishPlan {...planAt} px={px} dish={d.dish} strips={strips} />

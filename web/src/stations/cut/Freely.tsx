@@ -1,6 +1,6 @@
 import type { NestedDiscs, SheetFor } from '@crustallum/core/cutting/nesting';
 import type { PlacedPiece } from '@crustallum/core/cutting/placing';
-import type { CutShape, Turn } from '@crustallum/core/cutting/shape';
+import type { CutShape } from '@crustallum/core/cutting/shape';
 import type { Sheet } from '@crustallum/core/cutting/sheet';
 import type { StraightCuts } from '@crustallum/core/cutting/straightCuts';
 import { cutOrder } from '@crustallum/core/templates/cutOrder';
@@ -12,7 +12,7 @@ import { plain } from '../../wording/numbers';
 import { Drawing } from '../Drawing';
 import { Unanswered } from '../Unanswered';
 import { useQuestion } from '../useQuestion';
-import { frameOf, sidesOf, toDrawing } from './frame';
+import { frameOf, keptLaying, sidesOf, toDrawing } from './frame';
 import { PieceShape } from './PieceShape';
 import { SheetShape } from './SheetShape';
 
@@ -48,21 +48,15 @@ export function Freely({ cut }: { cut: CutPlan }) {
 const piecesOf = (g: RolledGeneration): PlacedPiece[] =>
   g.layout.centres.map(([x, y], i) => ({ x, y, turn: g.layout.turns[i] ?? 0 }));
 
-function useTakeLaying(sheet: Sheet) {
+function useTakeLaying({ sheet, shape }: RolledGeneration) {
   const { change } = useItem();
-  return (pieces: readonly PlacedPiece[], on: Sheet = sheet) => {
-    const [w, h] = sidesOf(on);
-    change({
-      'cut.placed': pieces.map(({ x, y, turn }) => ({ x, y, ...(turn ? { turn } : {}) })),
-      ...(on.shape === 'round' ? {} : { 'cut.sheetLengthMm': w, 'cut.sheetWidthMm': h }),
-    });
-  };
+  return (pieces: readonly PlacedPiece[], on: Sheet = sheet) => change(keptLaying(on, pieces, shape.kind === 'disc'));
 }
 
 function FreeDiscs({ cut, first, d }: { cut: CutPlan; first: RolledGeneration; d: number }) {
   const { item } = useItem();
   const kitchen = useAppSelector((s) => s.desk.kitchen);
-  const take = useTakeLaying(first.sheet);
+  const take = useTakeLaying(first);
   const inputs = item?.document.cut;
   const common = inputs ? { d, trim: inputs.trimMm, gap: inputs.gapMm } : null;
   const free = useQuestion<NestedDiscs>('cutting.mostDiscs', common ? { ...common, sheet: first.sheet } : null);
@@ -127,7 +121,7 @@ function FreeDiscs({ cut, first, d }: { cut: CutPlan; first: RolledGeneration; d
 /** Straight cuts through: most pieces, and beside it the grid with the fewest passes of the wheel. */
 function StraightWheel({ first, a, b }: { first: RolledGeneration; a: number; b: number }) {
   const { item } = useItem();
-  const take = useTakeLaying(first.sheet);
+  const take = useTakeLaying(first);
   const inputs = item?.document.cut;
   const [w, h] = sidesOf(first.sheet);
   const asked = useQuestion<StraightCuts & { grid: StraightCuts }>(

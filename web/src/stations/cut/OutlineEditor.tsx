@@ -5,7 +5,7 @@ import { useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { useItem } from '../../app/useItem';
 import { Drawing } from '../Drawing';
 
-const [w, h] = [340, 250];
+const [w, h] = [340, 300];
 const [fewest, most] = [3, 40];
 
 /** An outline of a handful of points, moved by pointer or arrows; points are added between two others, or taken off. */

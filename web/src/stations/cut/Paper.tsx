@@ -62,7 +62,7 @@ export function Paper({ plan, item }: { plan: ItemPlan; item: ItemInput }) {
     setMaking(false);
   };
   return (
-    <div className="turns paper">
+    <div className="turns templates">
       <div className="flex flex-wrap gap-6">
         <div style={{ minWidth: 300 }}>
           <Pick label="Print" value={kind} options={kinds.map((k) => [k, kindWords[k]] as const)} onChange={setKind} />

@@ -1,6 +1,6 @@
 import type { CutPlan, RolledGeneration } from '@crustallum/core/plan/cut/cutPlan';
 import { plain } from '../../wording/numbers';
-import { sidesOf, type Frame } from './frame';
+import { frameOf } from './frame';
 import { PieceShape } from './PieceShape';
 
 const k = 0.14;
@@ -36,20 +36,24 @@ export function Rolls({
   return (
     <>
       {cut.generations.map((g, i) => {
-        const [gw, gh] = sidesOf(g.sheet);
+        const frame = { ...frameOf(g.sheet, 0, 0, 1, 1), px: k };
+        const [gw, gh] = [frame.w, frame.h];
         const [left, top] = [x + (i % across) * stepX, y + Math.floor(i / across) * 108];
-        const frame: Frame = { x0: 0, y0: 0, px: k, w: gw, h: gh, turned: false };
         return (
           <g key={i}>
             <text x={left} y={top + 4} className="b">
               roll {i + 1}: {purpose(g)}
             </text>
             <text x={left + Math.min(110, gw * k) + 10} y={top + 28} className="q">
-              {g.lids && g.bases ? `${g.bases} bases, ` : ''}
-              {plain(g.scrap, 0)} g left
+              {g.lids && g.bases ? `${g.bases} bases` : `${plain(g.scrap, 0)} g left`}
             </text>
+            {g.lids > 0 && g.bases > 0 && (
+              <text x={left + Math.min(110, gw * k) + 10} y={top + 46} className="q">
+                {plain(g.scrap, 0)} g left
+              </text>
+            )}
             {i === cut.generations.length - 1 && cut.scraps && (
-              <text x={left + Math.min(110, gw * k) + 10} y={top + 48} className="q">
+              <text x={left + Math.min(110, gw * k) + 10} y={top + 64} className="q">
                 {fateWords(cut)}
               </text>
             )}

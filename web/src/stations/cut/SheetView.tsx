@@ -10,7 +10,7 @@ import { Drawing } from '../Drawing';
 import { fields } from '../fields';
 import { Held } from '../Held';
 import { useQuestion } from '../useQuestion';
-import { frameOf, sidesOf } from './frame';
+import { frameOf, keptLaying } from './frame';
 import { Pieces } from './Pieces';
 import { PieceShape } from './PieceShape';
 import { Rolls } from './Rolls';
@@ -52,11 +52,7 @@ function FirstSheet({ cut, hand }: { cut: CutPlan; hand: boolean }) {
   const trim = laying.bed.trim;
   const perSheet = Math.ceil(first.n / first.sheets);
   const take = ({ length, width }: { length: number; width: number }) =>
-    change({
-      'cut.sheetLengthMm': frame.turned ? width : length,
-      'cut.sheetWidthMm': frame.turned ? length : width,
-      'cut.placed': undefined,
-    });
+    change({ 'cut.sheetLengthMm': length, 'cut.sheetWidthMm': width, 'cut.placed': undefined });
   const preview = drawn && {
     frame: { ...frame, w: drawn.length, h: drawn.width, turned: false },
     layout: packerOf(first.shape, { trim, gap: laying.bed.gap, quarterTurns: true }).lay({
@@ -76,12 +72,13 @@ function FirstSheet({ cut, hand }: { cut: CutPlan; hand: boolean }) {
         more={found?.pattern === 'free' && !first.layout.provablyBest ? found.n - found.rows : 0}
         takeMore={() =>
           found &&
-          change({
-            'cut.placed': found.centres.map(([x, y]) => ({ x, y })),
-            ...(sheet.shape === 'round'
-              ? {}
-              : { 'cut.sheetLengthMm': sidesOf(sheet)[0], 'cut.sheetWidthMm': sidesOf(sheet)[1] }),
-          })
+          change(
+            keptLaying(
+              sheet,
+              found.centres.map(([x, y]) => ({ x, y })),
+              true,
+            ),
+          )
         }
       />
       <Drawing
@@ -103,12 +100,7 @@ function FirstSheet({ cut, hand }: { cut: CutPlan; hand: boolean }) {
         }
         over={
           <>
-            <Held
-              def={fields.sheetLength}
-              x={(frame.x0 + right) / 2}
-              y={frame.y0 - 24}
-              fallback={frame.turned ? undefined : frame.w}
-            />
+            <Held def={fields.sheetLength} x={(frame.x0 + right) / 2} y={frame.y0 - 24} fallback={frame.w} />
             <Held def={fields.sheetWidth} x={58} y={(frame.y0 + bottom) / 2} fallback={frame.h} />
             {hand && <Held def={fields.cutter} {...spot(0)} word="cut" />}
             <Held def={fields.thickness} {...spot(hand ? 1 : 0)} word="thick" />
@@ -157,19 +149,7 @@ function FirstSheet({ cut, hand }: { cut: CutPlan; hand: boolean }) {
             {preview.layout.n} in rows
           </text>
         )}
-        {!phone && (
-          <g>
-            <path
-              d={`M${right - 128} ${bottom + 22}h120m-9 -5 9 5 -9 5M${right - 119} ${bottom + 17}l-9 5 9 5`}
-              stroke="var(--color-ink)"
-              fill="none"
-              strokeWidth="2"
-            />
-            <text x={right - 136} y={bottom + 27} textAnchor="end" className="q">
-              last rolled this way
-            </text>
-          </g>
-        )}
+        {!phone && <LastRoll x={right} y={bottom} upright={frame.turned} left={frame.x0 - 20} />}
         <line
           x1={phone ? 0 : 20}
           x2={phone ? 366 : 660}
@@ -179,6 +159,21 @@ function FirstSheet({ cut, hand }: { cut: CutPlan; hand: boolean }) {
         />
         <Rolls cut={cut} x={rolls.x} y={bottom + (phone ? 38 : 62)} across={rolls.across} stepX={rolls.stepX} />
       </Drawing>
+    </>
+  );
+}
+
+/** Which way it was last rolled: along that it shrinks as `along` says. */
+function LastRoll({ x, y, upright, left }: { x: number; y: number; upright: boolean; left: number }) {
+  const arrow = upright
+    ? `M${left} ${y}v-90m-5 9 5 -9 5 9M${left - 5} ${y - 9}l5 9 5 -9`
+    : `M${x - 128} ${y + 22}h120m-9 -5 9 5 -9 5M${x - 119} ${y + 17}l-9 5 9 5`;
+  return (
+    <>
+      <path d={arrow} stroke="var(--color-ink)" fill="none" strokeWidth="2" />
+      <text x={upright ? left + 20 : x - 136} y={y + 27} textAnchor={upright ? 'start' : 'end'} className="q">
+        last rolled this way
+      </text>
     </>
   );
 }
@@ -229,7 +224,9 @@ function Toolbar({
         <span className="quiet-ink">
           {more > 0
             ? `${said}. ${more} more would fit, freely placed.`
-            : `${said}. Press a piece to hold or move it; draw its edges out or in.`}
+            : laying.own || ownSheet
+              ? `${said}.`
+              : `${said}. Press a piece to hold or move it; draw its edges out or in.`}
         </span>
       )}
       {!piece && more > 0 && (

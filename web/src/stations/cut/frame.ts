@@ -1,4 +1,5 @@
 import { laidCorners } from '@crustallum/core/cutting/packer';
+import type { PlacedPiece } from '@crustallum/core/cutting/placing';
 import type { CutShape, Turn } from '@crustallum/core/cutting/shape';
 import type { Sheet } from '@crustallum/core/cutting/sheet';
 
@@ -38,3 +39,31 @@ export const drawnCorners = (
   at: readonly [number, number],
   turn: Turn,
 ): [number, number][] => laidCorners(shape, at, turn).map((p) => toDrawing(f, p));
+
+/** A sheet and its pieces laid lengthways: as they are drawn, and as they are kept once laid by hand. */
+export function lying(
+  sheet: Sheet,
+  pieces: readonly PlacedPiece[],
+): { length: number; width: number; pieces: PlacedPiece[] } {
+  const [w, h] = sidesOf(sheet);
+  if (h <= w) return { length: w, width: h, pieces: [...pieces] };
+  return {
+    length: h,
+    width: w,
+    pieces: pieces.map((p) => ({ ...p, x: p.y, y: w - p.x, turn: (((p.turn ?? 0) + 270) % 360) as Turn })),
+  };
+}
+
+/** Changes that keep a laying as the cook's own. */
+export function keptLaying(sheet: Sheet, pieces: readonly PlacedPiece[], round: boolean): Record<string, unknown> {
+  const l = sheet.shape === 'round' ? { length: 0, width: 0, pieces } : lying(sheet, pieces);
+  return {
+    'cut.placed': l.pieces.map(({ x, y, turn, held }) => ({
+      x: Math.max(0, x),
+      y: Math.max(0, y),
+      ...(turn && !round ? { turn } : {}),
+      ...(held ? { held: true } : {}),
+    })),
+    ...(sheet.shape === 'round' ? {} : { 'cut.sheetLengthMm': l.length, 'cut.sheetWidthMm': l.width }),
+  };
+}

@@ -4,7 +4,7 @@ import { shapeSize } from '@crustallum/core/cutting/shape';
 import type { RolledGeneration } from '@crustallum/core/plan/cut/cutPlan';
 import { useState } from 'react';
 import { useItem } from '../../app/useItem';
-import { sidesOf } from './frame';
+import { keptLaying, sidesOf } from './frame';
 
 export interface Laying {
   bed: Bed;
@@ -45,18 +45,7 @@ export function useLaying(first: RolledGeneration): Laying {
     all.map((p) => (turned ? { x: p.y, y: w0 - p.x, sizeMm: size } : { x: p.x, y: p.y, sizeMm: size })),
   );
   const pieces = order.slice(0, cut?.placed ? all.length : perSheet).map((i) => all[i] as PlacedPiece);
-  const put = (next: readonly PlacedPiece[]) => {
-    change({
-      'cut.placed': next.map(({ x, y, turn, held: kept }) => ({
-        x: Math.max(0, x),
-        y: Math.max(0, y),
-        ...(turn ? { turn } : {}),
-        ...(kept ? { held: true } : {}),
-      })),
-      // once laid by hand, the sheet stays as it is
-      ...(first.sheet.shape === 'round' ? {} : { 'cut.sheetLengthMm': w0, 'cut.sheetWidthMm': h0 }),
-    });
-  };
+  const put = (next: readonly PlacedPiece[]) => change(keptLaying(first.sheet, next, first.shape.kind === 'disc'));
   const others = (index: number) => pieces.filter((_, i) => i !== index);
   const replaced = (index: number, piece: PlacedPiece) => pieces.map((p, i) => (i === index ? piece : p));
   const at = (index: number) => pieces[index] as PlacedPiece;
