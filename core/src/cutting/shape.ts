@@ -150,8 +150,10 @@ export type Turn = 0 | 90 | 180 | 270;
 
 /** Corners turned about the box they lie in, again from that box's lower left corner. */
 export function turned(points: readonly Point[], turn: Turn): Point[] {
-  const { w, h } = boxOf(points);
-  return points.map(([x, y]): Point => {
+  const box = boxOf(points);
+  const { w, h } = box;
+  return points.map(([px, py]): Point => {
+    const [x, y] = [px - box.x, py - box.y];
     if (turn === 90) return [h - y, x];
     if (turn === 180) return [w - x, h - y];
     if (turn === 270) return [y, w - x];

@@ -62,7 +62,13 @@ function LidFromAbove({ plan, item }: { plan: ItemPlan; item: ItemInput }) {
   return (
     <>
       <text x="360" y="16" className="b">
-        {filo ? 'Its top' : half ? 'One, folded' : 'A lid from above'}
+        {filo
+          ? 'Its top'
+          : half
+            ? 'One, folded'
+            : product === 'handPies' && plan.cut.generations[0]?.bases === 0
+              ? 'One, closed'
+              : 'A lid from above'}
       </text>
       <text x="640" y="16" textAnchor="end" className="q">
         1 : {plain(3.78 / k, 1)}

@@ -73,7 +73,7 @@ export function DishView({ plan, item }: { plan: ItemPlan; item: ItemInput }) {
           const { g } = d.dish;
           const top = phone ? phoneY : y;
           phoneY += phoneRow(d);
-          const [cx, brim] = [phone ? 183 : 175, top + 34 + d.dish.domeMm * px];
+          const [cx, brim] = [phone ? 183 : 175, top + 48 + d.dish.domeMm * px];
           const foot = brim + g.depth * px;
           const planAt = phone
             ? { x: 183, y: foot + 50 + (g.top.width * px) / 2 + 20 * px }
@@ -81,7 +81,10 @@ export function DishView({ plan, item }: { plan: ItemPlan; item: ItemInput }) {
           return (
             <g key={name}>
               <text x={phone ? 0 : 10} y={top} className="b">
-                {name}, {said(d)}
+                {name}
+              </text>
+              <text x={phone ? 0 : 10} y={top + 20} className="q">
+                {said(d)}
               </text>
               <DishSection x={cx} y={brim} px={px} dish={d.dish} />
               <Measure

@@ -1,5 +1,6 @@
 import { apart, onSheet, type PlacedPiece } from '@crustallum/core/cutting/placing';
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { usePhone } from '../../ui/useWidth';
 import { plain } from '../../wording/numbers';
 import { toDrawing, toSheet, type Frame } from './frame';
 import { PieceShape } from './PieceShape';
@@ -29,6 +30,7 @@ interface InHand {
 export function Pieces({ laying, frame, lids }: { laying: Laying; frame: Frame; lids: number }) {
   const { bed, pieces, chosen } = laying;
   const [inHand, setInHand] = useState<InHand | null>(null);
+  const phone = usePhone();
   const refs = useRef<(SVGGElement | null)[]>([]);
   const [last, setLast] = useState(0);
   const focus = (index: number) => {
@@ -85,7 +87,8 @@ export function Pieces({ laying, frame, lids }: { laying: Laying; frame: Frame; 
             aria-selected={chosen === index}
             aria-label={`${index + 1}${lids > 0 ? (lid ? ', lid' : ', base') : ''}${piece.held ? ', held' : ''}, ${plain(piece.x / 10, 1)} from the left, ${plain(piece.y / 10, 1)} up${held?.byKeys ? ', in hand' : ''}`}
             className="piece"
-            style={{ cursor: 'grab', touchAction: 'none' }}
+            // on a phone a swipe over the sheet still moves the page: a piece is chosen first, then moved
+            style={{ cursor: 'grab', touchAction: phone && chosen !== index ? 'auto' : 'none' }}
             onFocus={() => {
               setLast(index);
               laying.choose(index);
