@@ -9,7 +9,15 @@ import { corpus } from '../testing/recipeCorpus';
 import { rollSheet } from '../cold/rolling';
 import { explicitDisc } from './explicitScheme';
 import { planItem } from '../plan/itemPlan';
+import { mostDiscs, smallestSheet } from '../cutting/nesting';
+import { packerOf } from '../cutting/packer';
+import { layAround } from '../cutting/placing';
+import { minimumDough } from '../cutting/reRolls';
 import { rowPattern } from '../cutting/rowPatterns';
+import { outlineOf } from '../cutting/shape';
+import type { Sheet } from '../cutting/sheet';
+import { startingOutline } from '../filling/handPiece';
+import { bestKnownRound, bestKnownSquare } from '../testing/bestKnown';
 import { simulateBake } from '../oven/bake';
 import { doughFacts, partsOf } from '../plan/doughFormula';
 import { planBake } from '../plan/planBake';
@@ -90,7 +98,50 @@ const explicitHour = (cells: { nx: number; nz: number }) =>
   explicitDisc({ material: shortcrust, ...disc, startC: 18, ...evenFridge, minutes: 60, cells }).meanC;
 const puffDay = starterItem('handPies', 18, 'You', 'roughPuff');
 
+const drawn = { trim: 5, gap: 2, quarterTurns: true };
+const sheetOf24: Sheet = { shape: 'rect', w: 590, h: 400 };
+
 const timings: Timing[] = [
+  {
+    name: 'most of 24 rounds from a sheet, searched',
+    target: '<= 120 ms p50, 400 p95',
+    times: 40,
+    run: (i) => mostDiscs({ sheet: sheetOf24, d: 88 + (i % 20), trim: 5, gap: 2 }),
+  },
+  {
+    name: 'smallest square sheet for 24 rounds',
+    target: '<= 120 ms p50, 400 p95',
+    times: 24,
+    run: (i) => smallestSheet({ N: 24, d: 80 + i, shapes: ['square'] }),
+  },
+  {
+    name: 'rows at once, while an edge is drawn',
+    target: '<= 5 ms p95',
+    times: 200,
+    run: (i) => packerOf({ kind: 'disc', d: 92 }, drawn).lay({ shape: 'rect', w: 400 + i, h: 315 }),
+  },
+  {
+    name: 'outlines laid, first time',
+    target: '<= 100 ms p50',
+    times: 20,
+    run: (i) => packerOf({ kind: 'outline', points: outlineOf(startingOutline, 90 + i) }, drawn).lay(sheetOf24),
+  },
+  {
+    name: 'dough for 36 rounds, by scan',
+    target: '<= 60 ms p50',
+    times: 40,
+    run: (i) => minimumDough({ N: 36, D: 85 + i / 4, t: 3, rho: 1.15 }),
+  },
+  {
+    name: 'pieces laid again round two held ones',
+    target: '<= 120 ms p50',
+    times: 20,
+    run: (i) =>
+      layAround({ sheet: sheetOf24, shape: { kind: 'disc', d: 92 }, trim: 5, gap: 2 }, [
+        { x: 200 + i, y: 150 },
+        { x: 400, y: 260 - i },
+      ]),
+  },
   {
     name: 'disc chill, one simulated hour',
     target: '<= 10 ms p50',
@@ -249,3 +300,26 @@ console.log(`\nfirst call of the solver, cold: ${first.toFixed(0)} ms (aim <= 20
 console.log(
   `against a plain explicit scheme, disc of 3 cm for an hour: ${ours.ms.toFixed(2)} ms (off by ${ours.off.toFixed(4)} K) and ${plainScheme.ms.toFixed(2)} ms (off by ${plainScheme.off.toFixed(4)} K): ${(plainScheme.ms / ours.ms).toFixed(1)} times as fast`,
 );
+
+/** Side of the best known packing over the side found: 1 is as good, less is worse. */
+const ratio = (n: number, shape: 'square' | 'round'): number => {
+  const sheet = smallestSheet({ N: n, d: 100, trim: 0, gap: 0, shapes: [shape] }).best?.sheet;
+  const side = (sheet?.shape === 'round' ? sheet.d : sheet?.shape === 'square' ? sheet.w : NaN) / 100;
+  return ((shape === 'round' ? bestKnownRound : bestKnownSquare)[n] as number) / side;
+};
+for (const shape of ['square', 'round'] as const) {
+  const ratios = Array.from({ length: 19 }, (_, i) => ratio(i + 2, shape));
+  console.log(
+    `best known over found, 2 to 20 rounds in a ${shape}: lowest ${Math.min(...ratios).toFixed(5)}, mean ${(ratios.reduce((a, b) => a + b) / ratios.length).toFixed(5)}`,
+  );
+}
+/** Pieces from sixty sheets: searched against rows, and rows against a plain grid. */
+let [searched, inRows, inGrid] = [0, 0, 0];
+for (let i = 0; i < 60; i++) {
+  const [w, h, d] = [280 + ((i * 37) % 320), 220 + ((i * 53) % 220), 62 + ((i * 29) % 60)];
+  const found = mostDiscs({ sheet: { shape: 'rect', w, h }, d, trim: 5, gap: 2 });
+  searched += found.n;
+  inRows += found.rows;
+  inGrid += Math.floor((w - 8) / (d + 2)) * Math.floor((h - 8) / (d + 2));
+}
+console.log(`pieces from sixty sheets: ${searched} searched, ${inRows} in rows, ${inGrid} in a plain grid`);

@@ -1,5 +1,6 @@
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
+import type { Watch } from './watch';
 
 /** A container of unit scale: a rectangle by its half sides, or a round by its radius. */
 export type Unit = { kind: 'rect'; hx: number; hy: number } | { kind: 'round'; R: number };
@@ -36,6 +37,7 @@ export class FreeSearch {
     seed: number,
     /** Most evaluations of the energy. */
     private readonly budget: number,
+    private readonly watch?: Watch,
   ) {
     this.n = radii.length;
     this.largest = Math.max(...radii);
@@ -48,7 +50,7 @@ export class FreeSearch {
   }
 
   get spent(): boolean {
-    return this.work >= this.budget;
+    return this.work >= this.budget || (this.watch?.over() ?? false);
   }
 
   /** Energy at a scale, its gradient into `g`, and its derivative by the scale. */
@@ -180,7 +182,7 @@ export class FreeSearch {
     let q = 0;
     for (let i = 0; i < n; i++)
       for (let j = i + 1; j < n; j++) {
-        const distance = Math.hypot(
+        const distance = apartBy(
           (x[2 * i] as number) - (x[2 * j] as number),
           (x[2 * i + 1] as number) - (x[2 * j + 1] as number),
         );
@@ -195,7 +197,7 @@ export class FreeSearch {
       scale =
         unit.kind === 'rect'
           ? Math.max(scale, (Math.abs(px) + r) / unit.hx, (Math.abs(py) + r) / unit.hy)
-          : Math.max(scale, (Math.hypot(px, py) + r) / unit.R);
+          : Math.max(scale, (apartBy(px, py) + r) / unit.R);
     }
     return { scale, points };
   }
@@ -262,7 +264,7 @@ export class FreeSearch {
           if (j !== i)
             room = Math.min(
               room,
-              Math.hypot(at[0] - (x[2 * j] as number), at[1] - (x[2 * j + 1] as number)) - (this.radii[j] as number),
+              apartBy(at[0] - (x[2 * j] as number), at[1] - (x[2 * j + 1] as number)) - (this.radii[j] as number),
             );
         if (!best || room > best.room) best = { room, at };
       }
@@ -333,6 +335,9 @@ export class FreeSearch {
     return best;
   }
 }
+
+/** Only + − × ÷ and the square root: these are rounded alike by every engine. */
+export const apartBy = (dx: number, dy: number): number => Math.sqrt(dx * dx + dy * dy);
 
 const dot = (a: Float64Array, b: Float64Array): number => {
   let sum = 0;

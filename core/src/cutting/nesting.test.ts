@@ -4,7 +4,9 @@ import { fewestMoves, targets } from './portions';
 import { rowPattern } from './rowPatterns';
 import type { Discs, Sheet } from './sheet';
 import { gridOnly, guillotine, stripTriangles } from './straightCuts';
+import { checkedDiscs } from './sheet';
 import { tiling } from './tiling';
+import { searchLimit } from './watch';
 
 const inside = (s: Sheet, x: number, y: number, r: number): boolean =>
   s.shape === 'round'
@@ -200,5 +202,19 @@ describe('a template on paper', () => {
     expect(tiling({ W: 400, H: 300, paper: 'A4' })).toMatchObject({ nx: 2, ny: 2, landscape: true });
     expect(tiling({ W: 180, H: 250, paper: 'A4' })).toMatchObject({ pages: 1, landscape: false });
     expect(() => tiling({ W: 180, H: 250, paper: 'A9' })).toThrow('paper');
+  });
+});
+
+describe('a search the clock ends', () => {
+  it('gives the best it has and says so', () => {
+    const before = searchLimit.ms;
+    searchLimit.ms = 0;
+    try {
+      const found = mostDiscs(checkedDiscs({ sheet: { shape: 'rect', w: 400, h: 300 }, d: 92 }));
+      expect(found).toMatchObject({ partial: true, n: found.rows });
+      expect(smallestSheet({ N: 11, d: 92 }).best).toMatchObject({ partial: true });
+    } finally {
+      searchLimit.ms = before;
+    }
   });
 });

@@ -1,6 +1,7 @@
 import { RefusedInput, within } from '../quantities/refusal';
-import { FreeSearch, type Points, type Unit } from './freeSearch';
+import { apartBy, FreeSearch, type Points, type Unit } from './freeSearch';
 import { rowPattern, type RowLayout } from './rowPatterns';
+import { Watch } from './watch';
 import { container, sheetArea, type Discs, type Sheet } from './sheet';
 
 export const efforts = ['rows', 'normal', 'high'] as const;
@@ -9,7 +10,7 @@ export type Effort = (typeof efforts)[number];
 /** Evaluations of the energy a search may spend, for its discs: counted, so that it ends alike on every machine. */
 const evaluations: Record<Effort, (n: number) => number> = {
   rows: () => 0,
-  normal: (n) => Math.round(6_000_000 / (40 + n * n)),
+  normal: (n) => Math.round((n > 20 ? 4_500_000 : 8_000_000) / (40 + n * n)),
   high: (n) => Math.round(30_000_000 / (40 + n * n)),
 };
 const seed = 20_261_212;
@@ -19,6 +20,8 @@ export interface NestedDiscs extends Omit<RowLayout, 'pattern'> {
   pattern: RowLayout['pattern'] | 'free';
   /** How many the best rows hold, to choose between. */
   rows: number;
+  /** The clock ended the search: the best so far. */
+  partial: boolean;
 }
 
 const unitOf = (w: number, h: number, round: boolean): Unit =>
@@ -37,12 +40,12 @@ function emptiest(points: Points, radii: readonly number[], r: number, unit: Uni
   for (let a = 0; a < 25; a++)
     for (let b = 0; b < 25; b++) {
       const at: [number, number] = [wx * (a / 12 - 1), wy * (b / 12 - 1)];
-      if (unit.kind === 'round' && Math.hypot(...at) > unit.R - r) continue;
+      if (unit.kind === 'round' && apartBy(...at) > unit.R - r) continue;
       let room = Infinity;
       for (let i = 0; i < radii.length; i++)
         room = Math.min(
           room,
-          Math.hypot(at[0] - (points[2 * i] as number), at[1] - (points[2 * i + 1] as number)) - (radii[i] as number),
+          apartBy(at[0] - (points[2 * i] as number), at[1] - (points[2 * i + 1] as number)) - (radii[i] as number),
         );
       if (room > best.room) best = { room, at };
     }
@@ -55,7 +58,8 @@ function emptiest(points: Points, radii: readonly number[], r: number, unit: Uni
  */
 export function mostDiscs(discs: Discs, effort: Effort = 'normal'): NestedDiscs {
   const rows = rowPattern(discs);
-  let best: NestedDiscs = { ...rows, rows: rows.n };
+  const watch = new Watch();
+  let best: NestedDiscs = { ...rows, rows: rows.n, partial: false };
   const c = container(discs);
   const delta = discs.d + discs.gap;
   const unit = unitOf(c.w, c.h, c.round);
@@ -71,7 +75,8 @@ export function mostDiscs(discs: Discs, effort: Effort = 'normal'): NestedDiscs 
       unit,
     );
     const start = Float64Array.from([...points, ...spot]);
-    const found = new FreeSearch(radii, unit, seed + n, evaluations[effort](n)).search([start], 25 + 5 * n, 1);
+    const search = new FreeSearch(radii, unit, seed + n, evaluations[effort](n), watch);
+    const found = search.search([start], 25 + 5 * n, 1);
     if (!found || found.scale > 1) break;
     points = found.points;
     best = {
@@ -83,7 +88,7 @@ export function mostDiscs(discs: Discs, effort: Effort = 'normal'): NestedDiscs 
       provablyBest: n === best.bound,
     };
   }
-  return best;
+  return { ...best, partial: watch.fired };
 }
 
 export interface SmallestOptions {
@@ -104,6 +109,8 @@ export interface SheetFor {
   area: number;
   centres: [number, number][];
   pattern: 'rows' | 'free';
+  /** The clock ended the search: the best so far. */
+  partial: boolean;
 }
 
 /** The smallest sheet, of each shape asked for, that N discs can be cut from; the smallest of all first. */
@@ -113,11 +120,12 @@ export function smallestSheet(o: SmallestOptions): { best: SheetFor | null; all:
   const [trim, gap] = [within(o.trim ?? 5, 0, 60, 'trim'), within(o.gap ?? 2, 0, 30, 'gap')];
   const [wmax, hmax] = [o.wmax ?? 2000, o.hmax ?? 2000];
   const effort = o.effort ?? 'normal';
+  const watch = new Watch();
   const all = (o.shapes ?? ['rect', 'square', 'round']).flatMap((shape) => {
     const made =
       shape === 'rect'
-        ? rectFor({ N, d, trim, gap, wmax, hmax, aspectMax: o.aspectMax ?? 2.5, effort })
-        : roundOrSquare(shape, { N, d, trim, gap, effort });
+        ? rectFor({ N, d, trim, gap, wmax, hmax, aspectMax: o.aspectMax ?? 2.5, effort, watch })
+        : roundOrSquare(shape, { N, d, trim, gap, effort, watch });
     return made && fits(made.sheet, wmax, hmax) ? [made] : [];
   });
   all.sort((p, q) => p.area - q.area);
@@ -135,15 +143,16 @@ interface Task {
   trim: number;
   gap: number;
   effort: Effort;
+  watch: Watch;
 }
 
-const searched = (radii: Float64Array, unit: Unit, starts: readonly Points[], effort: Effort) =>
-  new FreeSearch(radii, unit, seed + radii.length, evaluations[effort](radii.length)).search(
+const searched = (radii: Float64Array, unit: Unit, starts: readonly Points[], effort: Effort, watch: Watch) =>
+  new FreeSearch(radii, unit, seed + radii.length, evaluations[effort](radii.length), watch).search(
     starts,
     60 + 5 * radii.length,
   );
 
-function roundOrSquare(shape: 'square' | 'round', { N, d, trim, gap, effort }: Task): SheetFor | null {
+function roundOrSquare(shape: 'square' | 'round', { N, d, trim, gap, effort, watch }: Task): SheetFor | null {
   const delta = d + gap;
   const sheetOf = (side: number): Sheet => (shape === 'round' ? { shape, d: side } : { shape, w: side });
   const holds = (side: number): RowLayout | null => {
@@ -164,7 +173,7 @@ function roundOrSquare(shape: 'square' | 'round', { N, d, trim, gap, effort }: T
   const unit: Unit = shape === 'round' ? { kind: 'round', R: 0.5 } : { kind: 'rect', hx: 0.5, hy: 0.5 };
   const radii = new Float64Array(N).fill(0.5);
   const own = new FreeSearch(radii, unit, seed, 0).exact(start);
-  const found = effort === 'rows' || N > mostSearched ? own : (searched(radii, unit, [start], effort) ?? own);
+  const found = effort === 'rows' || N > mostSearched ? own : (searched(radii, unit, [start], effort, watch) ?? own);
   if (!found) return null;
   const side = found.scale * delta + 2 * trim - gap;
   const sheet = sheetOf(side);
@@ -173,6 +182,7 @@ function roundOrSquare(shape: 'square' | 'round', { N, d, trim, gap, effort }: T
     area: sheetArea(sheet),
     centres: pairs(found.points, middleOf(sheet), delta),
     pattern: own && found.scale < own.scale * (1 - 1e-6) ? 'free' : 'rows',
+    partial: watch.fired,
   };
 }
 
@@ -188,7 +198,7 @@ function rectFor(o: Task & { wmax: number; hmax: number; aspectMax: number }): S
     if (best && sheetArea(sheet) >= best.area - 1e-9) return;
     const layout = rowPattern({ sheet: { ...sheet, w: sheet.w + 1e-7, h: sheet.h + 1e-7 }, d, trim, gap });
     if (layout.n < N) return;
-    best = { sheet, area: sheetArea(sheet), centres: layout.centres.slice(0, N), pattern: 'rows' };
+    best = { sheet, area: sheetArea(sheet), centres: layout.centres.slice(0, N), pattern: 'rows', partial: false };
   };
   const slope = (delta * Math.sqrt(3)) / 2;
   for (let k = 1; k <= N; k++) {
@@ -207,10 +217,16 @@ function rectFor(o: Task & { wmax: number; hmax: number; aspectMax: number }): S
   const { w, h } = pattern.sheet;
   const unit: Unit = { kind: 'rect', hx: (w - pull) / delta / 2, hy: (h - pull) / delta / 2 };
   const start = flat(pattern.centres, middleOf(pattern.sheet), 1 / delta);
-  const found = searched(new Float64Array(N).fill(0.5), unit, [start], o.effort);
-  if (!found || found.scale > 1 - 1e-4) return pattern;
+  const found = searched(new Float64Array(N).fill(0.5), unit, [start], o.effort, o.watch);
+  if (!found || found.scale > 1 - 1e-4) return { ...pattern, partial: o.watch.fired };
   const sheet: Sheet = { shape: 'rect', w: (w - pull) * found.scale + pull, h: (h - pull) * found.scale + pull };
-  return { sheet, area: sheetArea(sheet), centres: pairs(found.points, middleOf(sheet), delta), pattern: 'free' };
+  return {
+    sheet,
+    area: sheetArea(sheet),
+    centres: pairs(found.points, middleOf(sheet), delta),
+    pattern: 'free',
+    partial: o.watch.fired,
+  };
 }
 
 /** One size of disc of a set: a lid and a base, or more. */
@@ -243,23 +259,24 @@ export function smallestSheetForSets(o: {
   gap?: number;
   shapes?: readonly ('square' | 'round')[];
   effort?: Effort;
-}): { best: { sheet: Sheet; items: SetItem[] } | null } {
+}): { best: { sheet: Sheet; items: SetItem[] } | null; partial: boolean } {
   checkedTypes(o.types);
   const [trim, gap] = [within(o.trim ?? 5, 0, 60, 'trim'), within(o.gap ?? 2, 0, 30, 'gap')];
   const radii = radiiOf(o.types, within(o.sets, 1, 30, 'sets'), gap);
   const largest = Math.max(...radii);
   const scaled = radii.map((r) => r / largest);
   let best: { sheet: Sheet; items: SetItem[] } | null = null;
+  const watch = new Watch();
   for (const shape of o.shapes ?? ['square', 'round']) {
     const unit: Unit = shape === 'round' ? { kind: 'round', R: 0.5 } : { kind: 'rect', hx: 0.5, hy: 0.5 };
-    const found = searched(scaled, unit, [], o.effort ?? 'normal');
+    const found = searched(scaled, unit, [], o.effort ?? 'normal', watch);
     if (!found) continue;
     const side = found.scale * largest + 2 * trim - gap;
     const sheet: Sheet = shape === 'round' ? { shape, d: side } : { shape, w: side };
     const items = itemsOf(found.points, scaled, middleOf(sheet), gap, largest);
     if (!best || sheetArea(sheet) < sheetArea(best.sheet)) best = { sheet, items };
   }
-  return { best };
+  return { best, partial: watch.fired };
 }
 
 /** Most whole sets of two or more sizes from a sheet: one more as long as the search finds room. */
@@ -273,6 +290,7 @@ export function mostSets(o: {
   sets: number;
   items: SetItem[];
   scrap: number;
+  partial: boolean;
 } {
   checkedTypes(o.types);
   const [trim, gap] = [within(o.trim ?? 5, 0, 60, 'trim'), within(o.gap ?? 2, 0, 30, 'gap')];
@@ -280,6 +298,7 @@ export function mostSets(o: {
   const unit = unitOf(c.w, c.h, c.round);
   const room = c.round ? (Math.PI / 4) * c.w * c.w : c.w * c.h;
   const middle = middleOf(o.sheet);
+  const watch = new Watch();
   let best = { sets: 0, items: [] as SetItem[] };
   let kept: SetItem[] = [];
   for (let sets = 1; ; sets++) {
@@ -300,12 +319,13 @@ export function mostSets(o: {
       points.push(...spot);
       placed.push(r);
     }
-    const search = new FreeSearch(radii, unit, seed + radii.length, evaluations[o.effort ?? 'normal'](radii.length));
+    const budget = evaluations[o.effort ?? 'normal'](radii.length);
+    const search = new FreeSearch(radii, unit, seed + radii.length, budget, watch);
     const found = search.search([Float64Array.from(points)], 25 + 5 * radii.length, 1);
     if (!found || found.scale > 1) break;
     kept = itemsOf(found.points, radii, middle, gap);
     best = { sets, items: kept };
   }
   const used = best.items.reduce((sum, i) => sum + (Math.PI / 4) * i.d * i.d, 0);
-  return { ...best, scrap: 1 - used / sheetArea(o.sheet) };
+  return { ...best, scrap: 1 - used / sheetArea(o.sheet), partial: watch.fired };
 }

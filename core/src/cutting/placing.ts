@@ -1,3 +1,4 @@
+import { apartBy } from './freeSearch';
 import { outlineRows, placeRows } from './rowsOfOutlines';
 import { rowPattern } from './rowPatterns';
 import { laidCorners, packerOf } from './packer';
@@ -30,12 +31,11 @@ export function onSheet(bed: Bed, p: PlacedPiece): boolean {
   const { trim, shape, sheet } = bed;
   if (shape.kind === 'disc') {
     const r = shape.d / 2;
-    if (sheet.shape === 'round') return Math.hypot(p.x - w / 2, p.y - w / 2) <= w / 2 - trim - r + slack;
+    if (sheet.shape === 'round') return apartBy(p.x - w / 2, p.y - w / 2) <= w / 2 - trim - r + slack;
     return Math.min(p.x, p.y, w - p.x, h - p.y) >= r + trim - slack;
   }
   const points = cornersOf(bed, p);
-  if (sheet.shape === 'round')
-    return points.every(([x, y]) => Math.hypot(x - w / 2, y - w / 2) <= w / 2 - trim + slack);
+  if (sheet.shape === 'round') return points.every(([x, y]) => apartBy(x - w / 2, y - w / 2) <= w / 2 - trim + slack);
   const b = boxOf(points);
   return Math.min(b.x, b.y, w - b.x - b.w, h - b.y - b.h) >= trim - slack;
 }
@@ -71,9 +71,9 @@ function overlap(P: readonly Point[], Q: readonly Point[]): boolean {
 
 /** Whether two pieces leave the gap between them; outlines and straight pieces only do not overlap. */
 export function apart(bed: Bed, p: PlacedPiece, q: PlacedPiece): boolean {
-  if (bed.shape.kind === 'disc') return Math.hypot(p.x - q.x, p.y - q.y) >= bed.shape.d + bed.gap - slack;
+  if (bed.shape.kind === 'disc') return apartBy(p.x - q.x, p.y - q.y) >= bed.shape.d + bed.gap - slack;
   const [w, h] = shapeSize(bed.shape);
-  if (Math.hypot(p.x - q.x, p.y - q.y) >= Math.hypot(w, h)) return true;
+  if (apartBy(p.x - q.x, p.y - q.y) >= apartBy(w, h)) return true;
   return !overlap(cornersOf(bed, p), cornersOf(bed, q));
 }
 
@@ -114,7 +114,7 @@ function* snugSpots(bed: Bed, others: readonly PlacedPiece[]): Generator<[number
     for (let j = i + 1; j < others.length; j++) {
       const [p, q] = [others[i] as PlacedPiece, others[j] as PlacedPiece];
       const [dx, dy] = [q.x - p.x, q.y - p.y];
-      const far = Math.hypot(dx, dy);
+      const far = apartBy(dx, dy);
       if (far > 2 * reach || far < 1e-9) continue;
       const rise = Math.sqrt(Math.max(0, reach * reach - (far * far) / 4));
       for (const s of [1, -1]) yield [(p.x + q.x) / 2 - (s * rise * dy) / far, (p.y + q.y) / 2 + (s * rise * dx) / far];
@@ -127,7 +127,7 @@ export function snapped(bed: Bed, piece: PlacedPiece, others: readonly PlacedPie
   if (bed.shape.kind === 'disc') {
     const reach = bed.shape.d + bed.gap;
     for (const q of others) {
-      const far = Math.hypot(piece.x - q.x, piece.y - q.y) || 1;
+      const far = apartBy(piece.x - q.x, piece.y - q.y) || 1;
       tries.push([q.x + ((piece.x - q.x) / far) * reach, q.y + ((piece.y - q.y) / far) * reach]);
     }
   } else {
@@ -140,9 +140,9 @@ export function snapped(bed: Bed, piece: PlacedPiece, others: readonly PlacedPie
       xs.push(q.x, q.x + (qw + w) / 2 + bed.gap, q.x - (qw + w) / 2 - bed.gap);
       ys.push(q.y, q.y + (qh + h) / 2 + bed.gap, q.y - (qh + h) / 2 - bed.gap);
     }
-    for (const x of xs) for (const y of ys) if (Math.hypot(x - piece.x, y - piece.y) < 200) tries.push([x, y]);
+    for (const x of xs) for (const y of ys) if (apartBy(x - piece.x, y - piece.y) < 200) tries.push([x, y]);
   }
-  const away = ([x, y]: readonly [number, number]) => Math.hypot(x - piece.x, y - piece.y);
+  const away = ([x, y]: readonly [number, number]) => apartBy(x - piece.x, y - piece.y);
   const sorted = tries.sort((p, q) => away(p) - away(q));
   const stands = free(bed, piece, others);
   for (const spot of sorted) {
@@ -214,7 +214,7 @@ export function layAround(bed: Bed, held: readonly PlacedPiece[], most = 200): {
   for (const pattern of patterns(bed)) {
     const shifts: [number, number][] = [[0, 0]];
     for (const h of kept) {
-      const near = [...pattern].sort((p, q) => Math.hypot(p.x - h.x, p.y - h.y) - Math.hypot(q.x - h.x, q.y - h.y))[0];
+      const near = [...pattern].sort((p, q) => apartBy(p.x - h.x, p.y - h.y) - apartBy(q.x - h.x, q.y - h.y))[0];
       if (near) shifts.push([h.x - near.x, h.y - near.y], [h.x - near.x, 0], [0, h.y - near.y]);
     }
     for (const [dx, dy] of shifts) {

@@ -5,7 +5,7 @@ import { vesselKinds, type VesselKind } from './kinds';
 import { vesselGeometry, vesselVolume, type Vessel } from './vessel';
 
 const kinds = Object.keys(vesselKinds) as VesselKind[];
-const dish = (kind: VesselKind) => vesselGeometry(vesselKinds[kind] as Vessel);
+const dish = (kind: VesselKind) => vesselGeometry(vesselKinds[kind]);
 
 describe('dishes by their kind', () => {
   it.each(kinds.map((k) => [k]))('%s has sizes that can be', (kind) => {

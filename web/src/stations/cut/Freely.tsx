@@ -75,11 +75,15 @@ function FreeDiscs({ cut, first, d }: { cut: CutPlan; first: RolledGeneration; d
     : found.pattern === 'free'
       ? `${found.n} freely placed, ${found.rows} in rows; no way of placing holds more than ${found.bound}`
       : `${found.n} in rows, and no freer way was found that holds one more; ${found.bound} is the most there could be`;
+  const soFar = found?.partial ? ' (the best of one second)' : '';
   const pieces = (found?.centres ?? first.layout.centres).map(([x, y]): PlacedPiece => ({ x, y }));
   return (
     <div className="turns">
       <p className="m-0 flex flex-wrap items-center gap-3" role="status" aria-busy={free.asking}>
-        <strong>{words}.</strong>
+        <strong>
+          {words}
+          {soFar}.
+        </strong>
         {found?.pattern === 'free' && (
           <button type="button" className="press quiet" onClick={() => take(pieces)}>
             Cut it so
