@@ -89,6 +89,9 @@ function hexagonal(k: number, m: number, straights: number, s: number, v: number
   return centred(points);
 }
 
+/** Sines differ in their last digits from engine to engine: rounded, every one gives the same layout. */
+const alike = (v: number): number => Math.round(v * 1e9) / 1e9;
+
 /** Square and hexagonal lattices (two directions, offsets over one cell) and rings in a round container. */
 function roundPlans(diameter: number, delta: number, offsets: number): RowPlan[] {
   const reach = diameter / 2 - delta / 2;
@@ -122,7 +125,10 @@ function roundPlans(diameter: number, delta: number, offsets: number): RowPlan[]
   for (; r >= delta / 2; r -= delta) {
     const m = floor(Math.PI / Math.asin(Math.min(1, delta / 2 / r)));
     if (m < 2) break;
-    for (let i = 0; i < m; i++) rings.push([r * Math.cos((2 * Math.PI * i) / m), r * Math.sin((2 * Math.PI * i) / m)]);
+    for (let i = 0; i < m; i++) {
+      const turn = (2 * Math.PI * i) / m;
+      rings.push([r * alike(Math.cos(turn)), r * alike(Math.sin(turn))]);
+    }
   }
   if (r >= -slack && r < delta / 2) {
     const clear = rings.every(([x, y]) => Math.sqrt(x * x + y * y) >= delta - slack);

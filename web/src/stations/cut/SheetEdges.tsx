@@ -13,16 +13,18 @@ const rounded = (mm: number): number => Math.max(60, Math.min(2000, Math.round(m
 /** The far edges of a sheet, drawn out or in: by pointer, or by arrows of half a centimetre. Nothing is settled before it is let go. */
 export function SheetEdges({
   frame,
+  sides: now,
   onDrag,
   onLetGo,
 }: {
   frame: Frame;
+  /** As they are set, which the drawing may not have caught up with. */
+  sides: Sides;
   /** While it is drawn: sides as drawn, mm; null when it is let go. */
   onDrag: (sides: Sides | null) => void;
   onLetGo: (sides: Sides) => void;
 }) {
   const [drag, setDrag] = useState<{ side: 'length' | 'width'; from: number; mm: number } | null>(null);
-  const now: Sides = { length: frame.w, width: frame.h };
   const scaleOf = (e: PointerEvent<SVGGElement>): number => {
     const matrix = e.currentTarget.ownerSVGElement?.getScreenCTM?.();
     return (matrix?.a ?? 1) * frame.px;

@@ -53,6 +53,9 @@ function FirstSheet({ cut, hand }: { cut: CutPlan; hand: boolean }) {
   const perSheet = Math.ceil(first.n / first.sheets);
   const take = ({ length, width }: { length: number; width: number }) =>
     change({ 'cut.sheetLengthMm': length, 'cut.sheetWidthMm': width, 'cut.placed': undefined });
+  const [setLong, setWide] = [own?.sheetLengthMm ?? frame.w, own?.sheetWidthMm ?? frame.h];
+  // lying, as it is drawn
+  const sides = { length: Math.max(setLong, setWide), width: Math.min(setLong, setWide) };
   const preview = drawn && {
     frame: { ...frame, w: drawn.length, h: drawn.width, turned: false },
     layout: packerOf(first.shape, { trim, gap: laying.bed.gap, quarterTurns: true }).lay({
@@ -94,7 +97,7 @@ function FirstSheet({ cut, hand }: { cut: CutPlan; hand: boolean }) {
                 frame={frame}
                 lids={first.lids && first.bases ? Math.ceil(first.lids / first.sheets) : 0}
               />
-              {sheet.shape !== 'round' && <SheetEdges frame={frame} onDrag={setDrawn} onLetGo={take} />}
+              {sheet.shape !== 'round' && <SheetEdges frame={frame} sides={sides} onDrag={setDrawn} onLetGo={take} />}
             </>
           )
         }
