@@ -1,3 +1,4 @@
+import type { Ask } from '@crustallum/core/dough/ask';
 import type { CutPlan } from '@crustallum/core/plan/cut/cutPlan';
 import { addDays, formatISO } from 'date-fns';
 import { useState, type ReactNode } from 'react';
@@ -73,7 +74,7 @@ export function CutStation() {
     outline: <OutlineEditor cut={input} />,
     dish: <DishView plan={plan} item={item.document} />,
     freely: <Freely cut={c} />,
-    ways: <Ways cut={c} item={item.document} kitchen={kitchen} />,
+    ways: <Ways plan={plan} item={item.document} kitchen={kitchen} />,
     portions: <Portions key={item.id} item={item.document} pieces={c.pieces} massG={c.doughMassG} />,
     paper: <Paper plan={plan} item={item.document} />,
   };
@@ -153,6 +154,7 @@ export function CutStation() {
                   }
                 />
               )}
+              <Field def={fields.minScrap} />
               <Field def={fields.scrapFate} />
               {input.scrapFate === 'minis' && <Field def={fields.mini} />}
               {input.scrapFate === 'keep' && <KeepScraps grams={c.scraps?.keptG ?? 0} title={item.document.title} />}
@@ -160,7 +162,15 @@ export function CutStation() {
           )}
         </>
       }
-      whatIf={<Loop cut={c} surplusG={plan.dough.surplusG} totalG={plan.dough.masses.totalG} />}
+      whatIf={
+        <Loop
+          cut={c}
+          surplusG={plan.dough.surplusG}
+          totalG={plan.dough.masses.totalG}
+          askBy={item.document.dough.askBy ?? 'pieces'}
+          ask={(by, value) => change({ 'dough.askBy': by, 'dough.askValue': value })}
+        />
+      }
       numbers={[
         [discs ? 'From the first roll' : filo ? 'Leaves' : 'Blanks', f.firstRoll],
         [discs ? 'From later rolls' : 'Rolled again', f.laterRolls],
@@ -174,8 +184,23 @@ export function CutStation() {
   );
 }
 
+/** A reserve against a roll that tears. */
+const reserve = 1.05;
+
 /** What goes back to the Dough: the cut asks for its grams, the bowl adds what sticks, and what is over is said. */
-function Loop({ cut, surplusG, totalG }: { cut: CutPlan; surplusG: number; totalG: number }) {
+function Loop({
+  cut,
+  surplusG,
+  totalG,
+  askBy,
+  ask,
+}: {
+  cut: CutPlan;
+  surplusG: number;
+  totalG: number;
+  askBy: Ask;
+  ask: (by: Ask, value: number) => void;
+}) {
   if (cut.leaves) return null;
   const sticks = totalG - cut.doughMassG - Math.max(0, surplusG);
   return (
@@ -183,7 +208,16 @@ function Loop({ cut, surplusG, totalG }: { cut: CutPlan; surplusG: number; total
       <b>The Dough mixes {plain(totalG, 0)} g</b>: {plain(cut.doughMassG, 0)} g for this cut,{' '}
       {plain(Math.max(0, sticks), 0)} g that stick to bowl and pin
       {surplusG > 1 ? `, ${plain(surplusG, 0)} g in reserve` : ''}
-      {surplusG < -1 ? `. It is ${plain(-surplusG, 0)} g short` : ''}.
+      {surplusG < -1 ? `. It is ${plain(-surplusG, 0)} g short` : ''}.{' '}
+      {askBy === 'pieces' ? (
+        <button type="button" className="in-words" onClick={() => ask('factor', reserve)}>
+          Mix five in a hundred more
+        </button>
+      ) : (
+        <button type="button" className="in-words" onClick={() => ask('pieces', 1)}>
+          Mix just what the cut takes
+        </button>
+      )}
     </>
   );
 }

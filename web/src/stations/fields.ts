@@ -335,6 +335,18 @@ export const fields = {
     from: 20,
     to: 100,
   },
+  minScrap: {
+    kind: 'rule',
+    path: 'cut.minScrapG',
+    label: 'Not gathered under',
+    unit: 'g',
+    step: 5,
+    good: [40, 120],
+    ink: dough,
+    from: 0,
+    to: 300,
+    unset: 60,
+  },
   dishes: {
     kind: 'rule',
     path: 'cut.dishes',

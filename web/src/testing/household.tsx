@@ -72,6 +72,16 @@ export class FakeServer {
       this.larder = [...this.larder, thing];
       return json(thing);
     }
+    if (method === 'POST' && what === 'tools') {
+      const document = body as unknown as StoredTool['document'];
+      const tool: StoredTool = { id: `t${this.tools.length}`, version: 1, name: document.name, document };
+      this.tools = [...this.tools, tool];
+      return json(tool);
+    }
+    if (method === 'DELETE' && what === 'tools') {
+      this.tools = this.tools.filter((t) => t.id !== id);
+      return json({ id });
+    }
     if (method === 'DELETE' && what === 'larder') {
       this.larder = this.larder.filter((t) => t.id !== id);
       return json({ id });

@@ -1,6 +1,6 @@
 import type { ReRollPlan } from '@crustallum/core/cutting/reRolls';
 import type { Way } from '@crustallum/core/cutting/ways';
-import type { CutPlan } from '@crustallum/core/plan/cut/cutPlan';
+import type { ItemPlan } from '@crustallum/core/plan/itemPlan';
 import { doughDensity } from '@crustallum/core/plan/cut/cutPlan';
 import { otherCutter } from '@crustallum/core/cutting/piece';
 import { scaledShape, shapeArea } from '@crustallum/core/cutting/shape';
@@ -31,7 +31,8 @@ function common(item: ItemInput, kitchen: KitchenInput) {
 }
 
 /** The same pieces asked the other way round: from a mass of dough, by other shapes, or with another cutter. */
-export function Ways({ cut, item, kitchen }: { cut: CutPlan; item: ItemInput; kitchen: KitchenInput }) {
+export function Ways({ plan, item, kitchen }: { plan: ItemPlan; item: ItemInput; kitchen: KitchenInput }) {
+  const { cut } = plan;
   const { change } = useItem();
   const first = cut.generations[0];
   const N = cut.generations.reduce((sum, g) => sum + g.n, 0) || 1;
@@ -59,6 +60,7 @@ export function Ways({ cut, item, kitchen }: { cut: CutPlan; item: ItemInput; ki
   const found = size.value?.found;
   return (
     <div className="turns">
+      <OnePiece plan={plan} />
       <h2 className="sign">From this dough, what size</h2>
       <div>
         <NumberField label="Dough there is" value={doughG} rule={gramRule} unit="g" places={0} onChange={setDough} />{' '}
@@ -107,6 +109,19 @@ export function Ways({ cut, item, kitchen }: { cut: CutPlan; item: ItemInput; ki
       )}
       <Thickness item={item} areaMm2={first ? shapeArea(first.shape) : 0} />
     </div>
+  );
+}
+
+/** What one of them is: its seam, and what it takes. */
+function OnePiece({ plan }: { plan: ItemPlan }) {
+  const { cut, filling } = plan;
+  const density = filling.eachMl > 0 ? filling.eachG / filling.eachMl : 1;
+  return (
+    <p className="m-0">
+      <strong>One piece</strong> has {plain(cut.seamMm / 10, 0)} cm of seam, takes{' '}
+      {plain(cut.comfortableMl * density, 0)} g of filling comfortably and {plain(cut.overfullMl * density, 0)} g at the
+      most.
+    </p>
   );
 }
 
