@@ -157,7 +157,7 @@ function pieceWork(walk: Walk, item: ItemInput, cut: CutPlan, t: number, springM
       rollMinutes: 0,
       dwellMinutes: cutting / goes,
       pieces: Math.round((go * blanks) / goes) - Math.round(((go - 1) * blanks) / goes),
-      values: { t: t * 1000, cutter: item.cut.cutterMm },
+      values: { t: t * 1000, cutter: item.cut.cutterMm, shape: cut.generations[0]?.shape.kind ?? 'disc' },
     });
   }
   walk.cold('sheetRest', { kind: 'slab', thicknessM: t }, 15, 240, { afterCut: 1 });

@@ -57,6 +57,14 @@ export interface Call {
 const num = (s: TimedStep, key: string, places = 0): string => plain(Number(s.values[key] ?? 0), places);
 const cold = 'Into the cold';
 
+/** How a shape is cut; its size in cm. */
+const cutBy: Record<string, (cm: string) => string> = {
+  disc: (cm) => `Straight down with the cutter of ${cm} cm, no twist.`,
+  rect: (cm) => `With the wheel along a ruler, ${cm} cm, each pass right through.`,
+  triangle: (cm) => `With the wheel along a ruler, ${cm} cm at the foot.`,
+  outline: (cm) => `Round the template of ${cm} cm with the point of a knife.`,
+};
+
 /** What to do now, in words to be read from across the kitchen. */
 export function callOf(s: TimedStep, title: string, fat: string): Call {
   const fatWord = fatWords[fat] ?? fat;
@@ -105,7 +113,7 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
     case 'cut':
       return make(
         `Cut ${s.pieces}`,
-        `Straight down with the cutter of ${plain(Number(s.values['cutter']) / 10, 1)} cm, no twist. Stack the offcuts flat.`,
+        `${cutBy[String(s.values['shape'])]?.(plain(Number(s.values['cutter']) / 10, 1)) ?? ''} Stack the offcuts flat.`,
         'Cut, next',
         'Mind the edge of cutter and knife.',
       );

@@ -5,6 +5,7 @@ import type { Sheet } from '@crustallum/core/cutting/sheet';
 import type { StraightCuts } from '@crustallum/core/cutting/straightCuts';
 import { cutOrder } from '@crustallum/core/templates/cutOrder';
 import type { CutPlan, RolledGeneration } from '@crustallum/core/plan/cut/cutPlan';
+import type { ItemInput } from '@crustallum/core/plan/inputs';
 import { useItem } from '../../app/useItem';
 import { useAppSelector } from '../../store/store';
 import { usePhone } from '../../ui/useWidth';
@@ -13,6 +14,7 @@ import { Drawing } from '../Drawing';
 import { Unanswered } from '../Unanswered';
 import { useQuestion } from '../useQuestion';
 import { frameOf, keptLaying, sidesOf, toDrawing } from './frame';
+import { lidFor } from './portionsOf';
 import { PieceShape } from './PieceShape';
 import { SheetShape } from './SheetShape';
 
@@ -118,7 +120,35 @@ function FreeDiscs({ cut, first, d }: { cut: CutPlan; first: RolledGeneration; d
         ))}
         {small.value?.all.length === 0 && <li>No one sheet on this bench holds them: roll it in parts.</li>}
       </ul>
+      {first.bases > 0 && item && (
+        <LidsAndBases item={item.document} trim={inputs?.trimMm ?? 5} gap={inputs?.gapMm ?? 2} />
+      )}
     </div>
+  );
+}
+
+/** Most pies whose bases and lids a search of sets looks at. */
+const mostSets = 9;
+
+/** Bases of the cutter with lids as much larger as their dome is long: one sheet for sets of both. */
+function LidsAndBases({ item, trim, gap }: { item: ItemInput; trim: number; gap: number }) {
+  const { cutterMm: d } = item.cut;
+  const lid = lidFor(d, item.seal.rimMm);
+  const sets = Math.min(mostSets, item.brief.count);
+  const asked = useQuestion<{ best: { sheet: Sheet } | null }>('cutting.smallestSheetForSets', {
+    sets,
+    types: [
+      { d, count: 1 },
+      { d: lid, count: 1 },
+    ],
+    trim,
+    gap,
+  });
+  return (
+    <p className="m-0" role="status" aria-busy={asked.asking}>
+      <strong>With lids of {cm(lid)} cm</strong>, which their dome takes, on bases of {cm(d)}:{' '}
+      {asked.value?.best ? `${sets} of each from a sheet ${sizeOf(asked.value.best.sheet)}.` : 'looking for a sheet.'}
+    </p>
   );
 }
 

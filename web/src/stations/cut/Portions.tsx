@@ -1,7 +1,6 @@
 import type { HandPieceKind } from '@crustallum/core/filling/handPiece';
 import type { Moves } from '@crustallum/core/cutting/portions';
 import type { ItemInput } from '@crustallum/core/plan/inputs';
-import { domeArc } from '@crustallum/core/vessels/blanks';
 import { useEffect, useState } from 'react';
 import { scale } from '../../devices/scale';
 import { NumberField } from '../../ui/NumberField';
@@ -9,20 +8,12 @@ import { plain } from '../../wording/numbers';
 import { Pick } from '../../ui/Pick';
 import { Unanswered } from '../Unanswered';
 import { useQuestion } from '../useQuestion';
-import { portionsOf, type Portion } from './portionsOf';
+import { baseShare, portionsOf, type Portion } from './portionsOf';
 import { ScalePresses } from './ScalePresses';
 import { Variants } from './Variants';
 
 const gramRule = { min: 0, max: 20_000, unit: 'g', integer: false };
 const countRule = { min: 2, max: 60, unit: '', integer: true };
-
-/** Share of a two-piece pie's dough that is its base: the lid is as much larger as its dome is long. */
-export function baseShare(item: ItemInput): number {
-  const d = item.cut.cutterMm;
-  const inner = Math.max(1, d - 2 * item.seal.rimMm);
-  const lid = domeArc(inner, inner / 6) + 2 * item.seal.rimMm;
-  return (d * d) / (d * d + lid * lid);
-}
 
 /** Portions put on the scale one by one, and the fewest moves of grams that bring each to what it should be. */
 export function Portions({ item, pieces, massG }: { item: ItemInput; pieces: number; massG: number }) {
@@ -41,7 +32,12 @@ export function Portions({ item, pieces, massG }: { item: ItemInput; pieces: num
     scale.tare();
     return scale.subscribe(setReading);
   }, []);
-  const wanted: Portion[] = portionsOf({ count, eachG, variants, baseShare: split ? baseShare(item) : null });
+  const wanted: Portion[] = portionsOf({
+    count,
+    eachG,
+    variants,
+    baseShare: split ? baseShare(item.cut.cutterMm, item.seal.rimMm) : null,
+  });
   const all = weighed.length >= wanted.length;
   const moves = useQuestion<Moves>(
     'cutting.moves',

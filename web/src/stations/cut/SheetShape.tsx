@@ -28,6 +28,24 @@ export function SheetShape({ frame, sheet, trimMm }: { frame: Frame; sheet: Shee
   );
 }
 
+/** Rulers along the foot and the left side of a sheet: a tick a centimetre, a longer one every five. */
+export function EdgeRulers({ frame }: { frame: Frame }) {
+  const { x0, y0, px } = frame;
+  const foot = y0 + frame.h * px;
+  const ticks = (mm: number) => Array.from({ length: Math.floor(mm / 10) + 1 }, (_, i) => i);
+  const long = (i: number) => (i % 5 ? 4 : 8);
+  return (
+    <path
+      d={[
+        ...ticks(frame.w).map((i) => `M${(x0 + i * 10 * px).toFixed(1)} ${foot + 4}v${long(i)}`),
+        ...ticks(frame.h).map((i) => `M${x0 - 4} ${(foot - i * 10 * px).toFixed(1)}h${-long(i)}`),
+      ].join('')}
+      stroke="var(--color-ink-2)"
+      fill="none"
+    />
+  );
+}
+
 /** A ragged rolled edge. */
 function wavy(x: number, y: number, w: number, h: number): string {
   const edge = (n: number, at: (f: number, a: number) => string) =>

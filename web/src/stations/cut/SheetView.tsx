@@ -15,7 +15,7 @@ import { Pieces } from './Pieces';
 import { PieceShape } from './PieceShape';
 import { Rolls } from './Rolls';
 import { SheetEdges } from './SheetEdges';
-import { SheetShape } from './SheetShape';
+import { EdgeRulers, SheetShape } from './SheetShape';
 import { useLaying, type Laying } from './useLaying';
 
 const cm = (mm: number) => plain(mm / 10, 1);
@@ -58,7 +58,7 @@ function FirstSheet({ cut, hand }: { cut: CutPlan; hand: boolean }) {
   const sides = { length: Math.max(setLong, setWide), width: Math.min(setLong, setWide) };
   const preview = drawn && {
     frame: { ...frame, w: drawn.length, h: drawn.width, turned: false },
-    layout: packerOf(first.shape, { trim, gap: laying.bed.gap, quarterTurns: true }).lay({
+    layout: packerOf(first.shape, { trim, gap: laying.bed.gap, quarterTurns: laying.quarterTurns }).lay({
       shape: 'rect',
       w: drawn.length,
       h: drawn.width,
@@ -130,6 +130,7 @@ function FirstSheet({ cut, hand }: { cut: CutPlan; hand: boolean }) {
           {...(narrow ? { text: `${cm(shown.h)} cm` } : {})}
         />
         <SheetShape frame={shown} sheet={preview ? { shape: 'rect', w: shown.w, h: shown.h } : sheet} trimMm={trim} />
+        {sheet.shape !== 'round' && <EdgeRulers frame={shown} />}
         {preview?.layout.centres.map((at, i) => (
           <PieceShape
             key={i}

@@ -1,4 +1,5 @@
 import { targets } from '@crustallum/core/cutting/portions';
+import { domeArc } from '@crustallum/core/vessels/blanks';
 import type { VariantInput } from '@crustallum/core/plan/inputs';
 
 export interface Portion {
@@ -36,3 +37,12 @@ export function portionsOf(o: {
     ];
   });
 }
+
+/** The lid of a base of `d` mm with so wide a rim: as much larger as its dome, a sixth of its inside high, is long. */
+export function lidFor(d: number, rimMm: number): number {
+  const inner = Math.max(1, d - 2 * rimMm);
+  return domeArc(inner, inner / 6) + 2 * Math.min(rimMm, (d - 1) / 2);
+}
+
+/** Share of a two-piece pie's dough that is its base. */
+export const baseShare = (d: number, rimMm: number): number => d ** 2 / (d ** 2 + lidFor(d, rimMm) ** 2);

@@ -20,6 +20,8 @@ export interface Laying {
   again: () => void;
   inRows: () => void;
   own: boolean;
+  /** Pieces may lie a quarter turn round: not where dough shrinks differently along and across. */
+  quarterTurns: boolean;
   anyHeld: boolean;
 }
 
@@ -29,6 +31,7 @@ export function useLaying(first: RolledGeneration): Laying {
   const [chosen, choose] = useState<number | null>(null);
   const cut = item?.document.cut;
   const bed: Bed = { sheet: first.sheet, shape: first.shape, trim: cut?.trimMm ?? 5, gap: cut?.gapMm ?? 2 };
+  const quarterTurns = (cut?.shrinkPct ?? 2) === (cut?.shrinkAcrossPct ?? cut?.shrinkPct ?? 2);
   const perSheet = Math.ceil(first.n / first.sheets);
   const held = cut?.placed?.map((p) => p.held === true);
   const all = first.layout.centres.map(([x, y], i): PlacedPiece => ({
@@ -57,7 +60,10 @@ export function useLaying(first: RolledGeneration): Laying {
     putDown: (index, [x, y]) => put(replaced(index, snapped(bed, { ...at(index), x, y }, others(index)))),
     hold: (index) => put(replaced(index, { ...at(index), held: !at(index).held })),
     turn: (index) => {
-      const next = { ...at(index), turn: (((at(index).turn ?? 0) + 90) % 360) as 0 | 90 | 180 | 270 };
+      const next = {
+        ...at(index),
+        turn: (((at(index).turn ?? 0) + (quarterTurns ? 90 : 180)) % 360) as 0 | 90 | 180 | 270,
+      };
       put(replaced(index, snapped(bed, next, others(index))));
     },
     takeOff: (index) => {
@@ -77,6 +83,7 @@ export function useLaying(first: RolledGeneration): Laying {
       change({ 'cut.placed': undefined });
     },
     own: cut?.placed !== undefined,
+    quarterTurns,
     anyHeld: pieces.some((p) => p.held),
   };
 }
