@@ -92,7 +92,6 @@ await settle(600);
 await page.getByRole('button', { name: '+100' }).click();
 await page.getByRole('button', { name: '+100' }).click();
 await settle(1500);
-await shoot('weighing');
 for (let i = 0; i < 3; i++) {
   await settle(300);
   await page.keyboard.press('Space');
@@ -105,4 +104,4 @@ await page.setViewportSize({ width: 390, height: 844 });
 await settle(400);
 await shoot('phone-bench');
 await close();
-console.log(`${views.length + 7} pictures in docs/screenshots`);
+console.log(`${views.length + 6} pictures in docs/screenshots`);

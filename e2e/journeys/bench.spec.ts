@@ -22,7 +22,9 @@ test('a run goes on through reload, server loss and no network, and ends in the 
   await page.keyboard.press('Space');
 
   await supper.stop();
+  const before = await page.getByRole('heading', { level: 1 }).innerText();
   await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { level: 1 })).not.toHaveText(before);
   const call = await page.getByRole('heading', { level: 1 }).innerText();
   await page.reload();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(call);

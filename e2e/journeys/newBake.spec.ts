@@ -102,6 +102,8 @@ test('a weight dragged along its ruler moves dough, line and drawing with it', a
   const thumb = page.getByRole('slider', { name: 'To make' });
   const flour = page.getByRole('button', { name: /^Flour: / });
   const before = await flour.innerText();
+  // nothing moves any more once the letters are there
+  await page.evaluate(() => document.fonts.ready.then(() => undefined));
   const from = await thumb.boundingBox();
   if (!from) throw new Error('no weight to drag');
   await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);

@@ -54,12 +54,12 @@ test('a change is followed at once by drawing, numbers and the line, and uncrimp
 
 test('a measure is held on the drawing: pressed, its rule opens there', async ({ page, supper }) => {
   await page.goto(await supper.station(0, 'cut'));
-  await page.getByRole('button', { name: /^Cutter: 9.2 cm/ }).click();
+  await page.getByRole('button', { name: /^Cutter: cut 9.2 cm/ }).click();
   const held = page.getByRole('group', { name: 'Cutter' });
   await held.getByRole('button', { name: 'more: Cutter' }).click();
   await expect(held.getByRole('textbox')).toHaveValue('9.3');
   await page.keyboard.press('Escape');
-  await expect(page.getByRole('button', { name: /^Cutter: 9.3 cm/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Cutter: cut 9.3 cm/ })).toBeVisible();
 });
 
 test('a typed slip says what is allowed, keeps the last plan and loses nothing typed', async ({ page, supper }) => {

@@ -18,17 +18,10 @@ import {
   type CutShape,
   type Point,
 } from './shape';
+import { leaf } from '../testing/packingCases';
 import type { Sheet } from './sheet';
 import { compareWays } from './ways';
 
-const leaf: Point[] = [
-  [0, 25],
-  [30, 5],
-  [70, 0],
-  [100, 25],
-  [70, 50],
-  [30, 45],
-];
 const arrow: Point[] = [
   [0, 0],
   [30, 20],

@@ -11,9 +11,9 @@ import {
   ValidateIf,
 } from 'class-validator';
 import { cutterPolicies, type CutterPolicy } from '../cutting/cutter';
+import { OutlinePointInput, PlacedPieceInput } from '../cutting/inputs';
 import { handPieceKinds, type HandPieceKind } from '../filling/handPiece';
 import { scrapFates, type ScrapFate } from '../cutting/scraps';
-import type { Turn } from '../cutting/shape';
 import { layings, type Laying } from '../lamination/leafLaying';
 import { LabelInput } from '../ingredients/inputs';
 import { flourIds, ingredientIds } from '../ingredients/table';
@@ -156,20 +156,6 @@ export class FillingInput {
   @NestedList(() => IngredientShareInput) @ArrayMaxSize(30) ingredients!: IngredientShareInput[];
 }
 
-/** A corner of a hand-drawn outline. */
-export class CornerInput {
-  @NumberIn(-2000, 2000, 'mm') x!: number;
-  @NumberIn(-2000, 2000, 'mm') y!: number;
-}
-
-/** A piece where the cook laid it on the first sheet, by its middle; a held one is not moved when the rest is laid again. */
-export class PlacedInput {
-  @NumberIn(0, 2000, 'mm') x!: number;
-  @NumberIn(0, 2000, 'mm') y!: number;
-  @Optional() @OneOf([0, 90, 180, 270]) turn?: Turn;
-  @Optional() @IsBoolean() held?: boolean;
-}
-
 /** Some of the pieces, for somebody: their size against the others', by weight. */
 export class VariantInput {
   @IsString() @MaxLength(40) @Matches(/\S/) name!: string;
@@ -187,7 +173,7 @@ export class CutInput {
   /** Other side of a rectangle; length of a log, and of its slices. */
   @Optional() @NumberIn(30, 600, 'mm') otherMm?: number;
   @Optional() @NumberIn(10, 600, 'mm') sliceMm?: number;
-  @Optional() @NestedList(() => CornerInput) @ArrayMinSize(3) @ArrayMaxSize(40) outline?: CornerInput[];
+  @Optional() @NestedList(() => OutlinePointInput) @ArrayMinSize(3) @ArrayMaxSize(40) outline?: OutlinePointInput[];
   @NumberIn(1, 10, 'mm') thicknessMm!: number;
   @NumberIn(0, 30, 'mm') trimMm!: number;
   @NumberIn(0, 20, 'mm') gapMm!: number;
@@ -201,10 +187,10 @@ export class CutInput {
   @Optional() @NumberIn(0, 2000, 'g') minScrapG?: number;
   @Optional() @OneOf(scrapFates) scrapFate?: ScrapFate;
   @Optional() @NumberIn(20, 120, 'mm') miniMm?: number;
-  /** The first sheet as the cook rolls it, and the pieces as laid on it. */
+  /** The first sheet as the cook rolls it, and the pieces as laid on it: held ones are not moved when the rest is laid again. */
   @Optional() @NumberIn(60, 2000, 'mm') sheetLengthMm?: number;
   @Optional() @NumberIn(60, 2000, 'mm') sheetWidthMm?: number;
-  @Optional() @NestedList(() => PlacedInput) @ArrayMaxSize(200) placed?: PlacedInput[];
+  @Optional() @NestedList(() => PlacedPieceInput) @ArrayMaxSize(200) placed?: PlacedPieceInput[];
   @Optional() @NestedList(() => VariantInput) @ArrayMaxSize(12) variants?: VariantInput[];
   @IsOptional() @IsString() @MaxLength(60) vesselName?: string;
   @ValidateIf((o: CutInput) => o.vessel !== undefined && o.vessel !== null)

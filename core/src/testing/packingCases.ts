@@ -7,7 +7,8 @@ import type { Point } from '../cutting/shape';
 import type { Sheet } from '../cutting/sheet';
 import { searchLimit } from '../cutting/watch';
 
-const leaf: Point[] = [
+/** A leaf of six corners. */
+export const leaf: Point[] = [
   [0, 25],
   [30, 5],
   [70, 0],

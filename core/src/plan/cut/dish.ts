@@ -119,7 +119,7 @@ export function dishCut(item: ItemInput, kitchen: KitchenInput, g: VesselGeometr
       firstRoll: figure(
         pieces,
         'pieces',
-        blanks.some((b) => b.kind === 'lid' || b.kind === 'base') ? 'cut.blanks' : 'cut.otherBlanks',
+        lid && blanks.every((b) => b.kind === 'lid' || b.kind === 'base') ? 'cut.blanks' : 'cut.otherBlanks',
         {
           base: Math.round(blanks.find((b) => b.kind === 'base')?.dims[0] ?? 0),
           lid: Math.round(lid?.dims[0] ?? 0),
