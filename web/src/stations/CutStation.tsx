@@ -205,17 +205,16 @@ function Loop({
   const sticks = totalG - cut.doughMassG - Math.max(0, surplusG);
   return (
     <>
-      <b>The Dough mixes {plain(totalG, 0)} g</b>: {plain(cut.doughMassG, 0)} g for this cut,{' '}
-      {plain(Math.max(0, sticks), 0)} g that stick to bowl and pin
-      {surplusG > 1 ? `, ${plain(surplusG, 0)} g in reserve` : ''}
+      <b>The Dough mixes {plain(totalG, 0)} g</b>: {plain(cut.doughMassG, 0)} for this cut,{' '}
+      {plain(Math.max(0, sticks), 0)} stick{surplusG > 1 ? `, ${plain(surplusG, 0)} in reserve` : ''}
       {surplusG < -1 ? `. It is ${plain(-surplusG, 0)} g short` : ''}.{' '}
       {askBy === 'pieces' ? (
         <button type="button" className="in-words" onClick={() => ask('factor', reserve)}>
-          Mix five in a hundred more
+          Mix 5 % more
         </button>
       ) : (
         <button type="button" className="in-words" onClick={() => ask('pieces', 1)}>
-          Mix just what the cut takes
+          Mix no more
         </button>
       )}
     </>

@@ -43,7 +43,7 @@ function FirstSheet({ cut, hand }: { cut: CutPlan; hand: boolean }) {
       : null,
   );
   const { sheet } = first;
-  const frame = phone ? frameOf(sheet, 40, 40, 318, 300) : frameOf(sheet, 124, 46, 420, 300);
+  const frame = phone ? frameOf(sheet, 40, 40, 318, 300) : frameOf(sheet, 124, 54, 420, 300);
   const [right, bottom] = [frame.x0 + frame.w * frame.px, frame.y0 + frame.h * frame.px];
   const aside = Math.min(612, right + 76);
   const spot = (row: number) => ({ x: aside, y: frame.y0 + 18 + row * 52 });
@@ -86,7 +86,7 @@ function FirstSheet({ cut, hand }: { cut: CutPlan; hand: boolean }) {
       />
       <Drawing
         w={phone ? 366 : 680}
-        h={phone ? bottom + 44 + rollsHigh : 500}
+        h={phone ? bottom + 44 + rollsHigh : 508}
         alone
         label={`Sheet of ${cm(frame.w)} × ${cm(frame.h)} cm with ${perSheet} pieces of ${cm(first.cutter)} cm`}
         live={
@@ -103,7 +103,7 @@ function FirstSheet({ cut, hand }: { cut: CutPlan; hand: boolean }) {
         }
         over={
           <>
-            <Held def={fields.sheetLength} x={(frame.x0 + right) / 2} y={frame.y0 - 24} fallback={frame.w} />
+            <Held def={fields.sheetLength} x={(frame.x0 + right) / 2} y={frame.y0 - 30} fallback={frame.w} />
             <Held def={fields.sheetWidth} x={58} y={(frame.y0 + bottom) / 2} fallback={frame.h} />
             {hand && <Held def={fields.cutter} {...spot(0)} word="cut" />}
             <Held def={fields.thickness} {...spot(hand ? 1 : 0)} word="thick" />
@@ -118,8 +118,8 @@ function FirstSheet({ cut, hand }: { cut: CutPlan; hand: boolean }) {
         <Measure
           x1={frame.x0}
           x2={right}
-          y1={frame.y0 - 24}
-          y2={frame.y0 - 24}
+          y1={frame.y0 - 30}
+          y2={frame.y0 - 30}
           {...(narrow ? { text: `${cm(shown.w)} cm` } : {})}
         />
         <Measure

@@ -288,10 +288,10 @@ describe('what is left', () => {
   });
   it('goes back to the Dough: a reserve is mixed, or just what the cut takes', async () => {
     await atCut();
-    expect(screen.getByText(/^The Dough mixes/).parentElement?.textContent).toMatch(/g for this cut, .* stick/);
-    press('Mix five in a hundred more');
+    expect(screen.getByText(/^The Dough mixes/).parentElement?.textContent).toMatch(/for this cut, .* stick/);
+    press('Mix 5 % more');
     await waitFor(() => expect(screen.getByText(/in reserve/)).toBeTruthy(), patient);
-    press('Mix just what the cut takes');
+    press('Mix no more');
     await waitFor(() => expect(screen.queryByText(/in reserve/)).toBeNull(), patient);
   });
 });
