@@ -1,5 +1,4 @@
 import { planReRolls, type ReRollPlan } from './reRolls';
-import { stripRows } from './strips';
 
 export const scrapFates = ['keep', 'minis', 'twists', 'none'] as const;
 export type ScrapFate = (typeof scrapFates)[number];
@@ -46,8 +45,8 @@ export function planScraps(o: {
   }
   const area = (1000 * o.scrapG) / (o.rho * o.thicknessMm);
   const side = Math.sqrt(area);
+  const lengthMm = Math.min(twist.lengthMm, side);
   const across = Math.floor(side / twist.widthMm);
-  const lengths = Array.from({ length: across }, () => Math.min(twist.lengthMm, side));
-  const rows = across > 0 && side >= 20 ? stripRows({ lengths, L: Math.max(20, side) }).rows : 0;
-  return { ...nothing, n: rows === null ? 0 : across, sizeMm: lengths[0] ?? 0, keptG: across > 0 ? 0 : o.scrapG };
+  const n = across * Math.max(1, Math.floor(side / lengthMm));
+  return { ...nothing, n, sizeMm: across > 0 ? lengthMm : 0, keptG: across > 0 ? 0 : o.scrapG };
 }
