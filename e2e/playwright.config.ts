@@ -7,8 +7,9 @@ const root = join(__dirname, '..');
 export default defineConfig({
   testDir: './journeys',
   outputDir: join(root, 'test-results'),
-  timeout: 90_000,
-  expect: { timeout: 15_000 },
+  // a slow machine is not a wrong answer
+  timeout: 150_000,
+  expect: { timeout: 40_000 },
   fullyParallel: true,
   workers: 2,
   retries: process.env['CI'] ? 1 : 0,
