@@ -182,6 +182,8 @@ export class CutInput {
   @Optional() @NumberIn(0, 15, '%') shrinkPct?: number;
   @Optional() @NumberIn(0, 15, '%') shrinkAcrossPct?: number;
   @Optional() @OneOf(cutterPolicies) policy?: CutterPolicy;
+  /** The smaller cutter there is, where pieces are cut thicker and stretched to their size. */
+  @Optional() @NumberIn(30, 300, 'mm') onHandMm?: number;
   /** Cutters to keep to; and offcuts too small to gather. */
   @Optional() @IsArray() @ArrayMaxSize(40) @NumberIn(5, 1000, 'mm', { each: true }) ownCutters?: number[];
   @Optional() @NumberIn(0, 2000, 'g') minScrapG?: number;

@@ -1,3 +1,5 @@
+import type { Sheet } from '../cutting/sheet';
+
 /** Pieces by their middles and the largest of their sides, mm. */
 export interface OrderedPiece {
   x: number;
@@ -25,4 +27,14 @@ export function cutOrder(pieces: readonly OrderedPiece[]): number[] {
     }
   }
   return order;
+}
+
+/**
+ * The order of a layout's pieces, the sheet lying lengthways before the cook: the one numbering of screen, template and list.
+ * Middles in mm from the sheet's lower left corner; indices into them.
+ */
+export function layingOrder(sheet: Sheet, centres: readonly (readonly [number, number])[], sizeMm: number): number[] {
+  const upright = sheet.shape === 'rect' && sheet.h > sheet.w;
+  const w = sheet.shape === 'round' ? sheet.d : sheet.w;
+  return cutOrder(centres.map(([x, y]) => (upright ? { x: y, y: w - x, sizeMm } : { x, y, sizeMm })));
 }

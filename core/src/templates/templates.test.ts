@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { compute } from '../models';
-import { cutOrder } from './cutOrder';
+import { cutOrder, layingOrder } from './cutOrder';
 import { brokenInto, labelMm, labelSheet } from './labels';
 import { mostPages, pageLayout, paperPages, ruler, rulerMm, type PaperPage } from './pages';
 import { inRows, pieceBox, pieceItems, piecesDrawing, type TemplatePiece } from './pieces';
@@ -34,6 +34,24 @@ describe('the order pieces are cut in', () => {
     const at = (x: number, y: number) => ({ x, y, sizeMm: 90 });
     expect(cutOrder([at(50, 140), at(140, 50), at(50, 50), at(140, 141)])).toEqual([2, 1, 3, 0]);
   });
+});
+
+describe('the order on a sheet', () => {
+  const corners: [number, number][] = [
+    [50, 50],
+    [150, 50],
+    [50, 350],
+    [150, 350],
+  ];
+  it('is that of the sheet lying lengthways, however it was reckoned', () => {
+    const lying = corners.map(([x, y]): [number, number] => [y, 200 - x]);
+    expect(layingOrder({ shape: 'rect', w: 200, h: 400 }, corners, 90)).toEqual(
+      layingOrder({ shape: 'rect', w: 400, h: 200 }, lying, 90),
+    );
+    expect(layingOrder({ shape: 'rect', w: 200, h: 400 }, corners, 90)[0]).toBe(1);
+  });
+  it('of a round sheet begins at its foot', () =>
+    expect(layingOrder({ shape: 'round', d: 400 }, corners, 90)).toEqual([0, 1, 3, 2]));
 });
 
 describe('paper', () => {

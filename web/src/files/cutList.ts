@@ -1,4 +1,4 @@
-import { cutOrder } from '@crustallum/core/templates/cutOrder';
+import { layingOrder } from '@crustallum/core/templates/cutOrder';
 import { shapeSize, type CutShape } from '@crustallum/core/cutting/shape';
 import type { CutPlan } from '@crustallum/core/plan/cut/cutPlan';
 import { unparse } from 'papaparse';
@@ -32,7 +32,7 @@ const shapeWords: Record<CutShape['kind'], string> = {
 export function cutRows(cut: CutPlan): CutRow[] {
   const rows = cut.generations.flatMap((g, roll): CutRow[] => {
     const [length, width] = shapeSize(g.shape);
-    const order = cutOrder(g.layout.centres.map(([x, y]) => ({ x, y, sizeMm: length })));
+    const order = layingOrder(g.sheet, g.layout.centres, length);
     const perSheet = Math.ceil(g.n / g.sheets);
     return Array.from({ length: g.n }, (_, i): CutRow => {
       const at = order[i % perSheet] ?? 0;

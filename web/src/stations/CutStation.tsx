@@ -138,6 +138,7 @@ export function CutStation() {
             <details className="more">
               <summary>Rolled again, and what is left</summary>
               <Field def={fields.policy} />
+              {input.policy === 'stretch' && <Field def={fields.onHand} fallback={input.cutterMm} />}
               {hand && cutters.length > 0 && c.generations[0]?.shape.kind === 'disc' && (
                 <Pick
                   label="Later rolls cut with"

@@ -104,6 +104,15 @@ describe('shrink in two ways, and against it', () => {
     expect(grams(hand({ policy: 'larger', shrinkPct: 8 }))).toBeGreaterThan(
       grams(hand({ policy: 'compensate', shrinkPct: 8 })),
     ));
+  it('with a smaller cutter on hand the sheet is rolled thicker, and the piece stretched to its size with the same mass', () => {
+    const [plain, stretched] = [hand({ policy: 'keep' }), hand({ policy: 'stretch', onHandMm: 84 })].map(
+      (item) => plan(item).generations[0],
+    );
+    expect(stretched?.cutter).toBe(84);
+    expect(stretched?.roll).toBeCloseTo(3 * (92 / 84) ** 2, 6);
+    expect(stretched?.pieceMass).toBeCloseTo(plain?.pieceMass ?? NaN, 6);
+    expect(stretched?.finD).toBe(92);
+  });
   it('keeps to the cook’s own cutters in every roll', () => {
     for (const g of plan(hand({ ownCutters: [90, 95, 100, 110] })).generations)
       expect([95, 100, 110]).toContain(g.cutter);

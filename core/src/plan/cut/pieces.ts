@@ -170,7 +170,7 @@ export function pieceCut(
     ...(cut.shrinkPct === undefined ? {} : { shrink0: cut.shrinkPct }),
     ...(cut.shrinkAcrossPct === undefined ? {} : { shrinkAcross0: cut.shrinkAcrossPct }),
     ...(cut.minScrapG === undefined ? {} : { minScrap: cut.minScrapG }),
-    ...(cut.policy ? { policy: cut.policy, cutterOnHand: w.D } : {}),
+    ...(cut.policy ? { policy: cut.policy, cutterOnHand: cut.onHandMm ?? w.D } : {}),
     ...(cut.ownCutters?.length && w.shape.kind === 'disc' && !pot ? { cutters: cut.ownCutters } : {}),
   };
   let plan: ReRollPlan | null = null;

@@ -1,9 +1,9 @@
 import type { NestedDiscs, SheetFor } from '@crustallum/core/cutting/nesting';
 import type { PlacedPiece } from '@crustallum/core/cutting/placing';
-import type { CutShape } from '@crustallum/core/cutting/shape';
+import { shapeSize, type CutShape } from '@crustallum/core/cutting/shape';
 import type { Sheet } from '@crustallum/core/cutting/sheet';
 import type { StraightCuts } from '@crustallum/core/cutting/straightCuts';
-import { cutOrder } from '@crustallum/core/templates/cutOrder';
+import { layingOrder } from '@crustallum/core/templates/cutOrder';
 import type { CutPlan, RolledGeneration } from '@crustallum/core/plan/cut/cutPlan';
 import type { ItemInput } from '@crustallum/core/plan/inputs';
 import { useItem } from '../../app/useItem';
@@ -221,11 +221,10 @@ function Laid({
 }) {
   const phone = usePhone();
   const frame = frameOf(sheet, 8, 8, phone ? 350 : 600, phone ? 300 : 330);
-  const order = cutOrder(
-    pieces.map((p) => {
-      const [x, y] = toDrawing(frame, [p.x, p.y]);
-      return { x, y: -y, sizeMm: 60 };
-    }),
+  const order = layingOrder(
+    sheet,
+    pieces.map((p) => [p.x, p.y] as const),
+    shapeSize(shape)[0],
   );
   return (
     <Drawing

@@ -1,3 +1,5 @@
+import { shapeSize } from '@crustallum/core/cutting/shape';
+import { layingOrder } from '@crustallum/core/templates/cutOrder';
 import type { CutPlan, RolledGeneration } from '@crustallum/core/plan/cut/cutPlan';
 import { plain } from '../../wording/numbers';
 import { frameOf } from './frame';
@@ -18,6 +20,10 @@ const fates: Record<string, (cut: NonNullable<CutPlan['scraps']>) => string> = {
   none: () => 'not used',
 };
 export const fateWords = (cut: CutPlan): string => (cut.scraps ? (fates[cut.scraps.fate]?.(cut.scraps) ?? '') : '');
+
+/** Pieces cut from one sheet of a roll, in order. */
+const onOneSheet = (g: RolledGeneration): number[] =>
+  layingOrder(g.sheet, g.layout.centres, shapeSize(g.shape)[0]).slice(0, Math.ceil(g.n / g.sheets));
 
 /** Roll 1 → 2 → 3 at one small scale: what each gives, what it is for, and what is left of it. */
 export function Rolls({
@@ -69,13 +75,13 @@ export function Rolls({
               ) : (
                 <rect width={gw * k} height={gh * k} fill="url(#fill-dough)" stroke="var(--color-ink)" />
               )}
-              {g.layout.centres.slice(0, Math.ceil(g.n / g.sheets)).map((at, j) => (
+              {onOneSheet(g).map((piece, j) => (
                 <PieceShape
-                  key={j}
+                  key={piece}
                   frame={frame}
                   shape={g.shape}
-                  at={at}
-                  turn={g.layout.turns[j] ?? 0}
+                  at={g.layout.centres[piece] ?? [0, 0]}
+                  turn={g.layout.turns[piece] ?? 0}
                   fill={g.bases > 0 && j >= g.lids ? 'var(--color-dough)' : 'var(--color-dough-thin)'}
                   stroke="var(--color-ink)"
                 />

@@ -95,7 +95,7 @@ function FirstSheet({ cut, hand }: { cut: CutPlan; hand: boolean }) {
               <Pieces
                 laying={laying}
                 frame={frame}
-                lids={first.lids && first.bases ? Math.ceil(first.lids / first.sheets) : 0}
+                lids={first.lids && first.bases ? Math.min(first.lids, perSheet) : 0}
               />
               {sheet.shape !== 'round' && <SheetEdges frame={frame} sides={sides} onDrag={setDrawn} onLetGo={take} />}
             </>

@@ -58,12 +58,16 @@ export function lying(
 export function keptLaying(sheet: Sheet, pieces: readonly PlacedPiece[], round: boolean): Record<string, unknown> {
   const l = sheet.shape === 'round' ? { length: 0, width: 0, pieces } : lying(sheet, pieces);
   return {
-    'cut.placed': l.pieces.map(({ x, y, turn, held }) => ({
-      x: Math.max(0, x),
-      y: Math.max(0, y),
-      ...(turn && !round ? { turn } : {}),
-      ...(held ? { held: true } : {}),
-    })),
+    // the last piece taken off leaves nothing laid by hand
+    'cut.placed':
+      l.pieces.length === 0
+        ? undefined
+        : l.pieces.map(({ x, y, turn, held }) => ({
+            x: Math.max(0, x),
+            y: Math.max(0, y),
+            ...(turn && !round ? { turn } : {}),
+            ...(held ? { held: true } : {}),
+          })),
     ...(sheet.shape === 'round' ? {} : { 'cut.sheetLengthMm': l.length, 'cut.sheetWidthMm': l.width }),
   };
 }

@@ -1,4 +1,4 @@
-import { cutOrder } from '@crustallum/core/templates/cutOrder';
+import { layingOrder } from '@crustallum/core/templates/cutOrder';
 import { shapeSize } from '@crustallum/core/cutting/shape';
 import { tiling, type Paper } from '@crustallum/core/cutting/tiling';
 import { pageLayout } from '@crustallum/core/templates/pages';
@@ -30,9 +30,9 @@ export function paperDrawing(kind: PaperKind, plan: ItemPlan, item: ItemInput, m
   if (kind === 'labels') return labelSheet(`${item.title}: labels`, labelsOf(plan, item, meal));
   if (kind === 'sheet' && first) {
     const size = shapeSize(first.shape)[0];
-    const order = cutOrder(first.layout.centres.map(([x, y]) => ({ x, y, sizeMm: size })));
+    const order = layingOrder(first.sheet, first.layout.centres, size);
     const perSheet = Math.ceil(first.n / first.sheets);
-    const lids = Math.ceil(first.lids / first.sheets);
+    const lids = Math.min(first.lids, perSheet);
     const pieces = order.slice(0, perSheet).map((at, i): TemplatePiece => {
       const [x, y] = first.layout.centres[at] as [number, number];
       const turn = first.layout.turns[at] ?? 0;

@@ -1,10 +1,10 @@
-import { cutOrder } from '@crustallum/core/templates/cutOrder';
+import { layingOrder } from '@crustallum/core/templates/cutOrder';
 import { layAround, snapped, type Bed, type PlacedPiece } from '@crustallum/core/cutting/placing';
 import { shapeSize } from '@crustallum/core/cutting/shape';
 import type { RolledGeneration } from '@crustallum/core/plan/cut/cutPlan';
 import { useState } from 'react';
 import { useItem } from '../../app/useItem';
-import { keptLaying, sidesOf } from './frame';
+import { keptLaying } from './frame';
 
 export interface Laying {
   bed: Bed;
@@ -40,13 +40,7 @@ export function useLaying(first: RolledGeneration): Laying {
     turn: first.layout.turns[i] ?? 0,
     ...(held?.[i] ? { held: true } : {}),
   }));
-  const size = shapeSize(first.shape)[0];
-  const [w0, h0] = sidesOf(first.sheet);
-  const turned = h0 > w0;
-  // the order is that of the sheet as it is drawn, from its lower left corner
-  const order = cutOrder(
-    all.map((p) => (turned ? { x: p.y, y: w0 - p.x, sizeMm: size } : { x: p.x, y: p.y, sizeMm: size })),
-  );
+  const order = layingOrder(first.sheet, first.layout.centres, shapeSize(first.shape)[0]);
   const pieces = order.slice(0, cut?.placed ? all.length : perSheet).map((i) => all[i] as PlacedPiece);
   const put = (next: readonly PlacedPiece[]) => change(keptLaying(first.sheet, next, first.shape.kind === 'disc'));
   const others = (index: number) => pieces.filter((_, i) => i !== index);
