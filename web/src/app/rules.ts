@@ -1,9 +1,10 @@
+import type { Certainty } from '@crustallum/core/quantities/model';
 import type { NumberRule } from '@crustallum/core/quantities/rules';
 import { createContext, useContext, useEffect, useState } from 'react';
 import { planner } from '../workers/planner';
 
 type Rules = Record<string, NumberRule>;
-type Sources = Record<string, { summary: string; source: string; units: string }>;
+type Sources = Record<string, { summary: string; source: string; units: string; certainty: Certainty }>;
 
 const noLimit: NumberRule = { min: -1e9, max: 1e9, unit: '', integer: false };
 export const RulesContext = createContext<{ rules: Rules; sources: Sources }>({ rules: {}, sources: {} });

@@ -5,7 +5,7 @@ import * as inputs from '@crustallum/core/plan/inputs';
 import { planItem, touchedStations, type ItemPlan } from '@crustallum/core/plan/itemPlan';
 import type { BakePlanResult } from '@crustallum/core/plan/planBake';
 import { plainKitchen, starterItem } from '@crustallum/core/plan/starters';
-import type { Answer } from '@crustallum/core/quantities/model';
+import type { Certainty, Answer } from '@crustallum/core/quantities/model';
 import { numberRules, type NumberRule } from '@crustallum/core/quantities/rules';
 
 /** A plan in which null stands for an item's plan that did not change. */
@@ -30,9 +30,12 @@ export const planner = {
       for (const [field, rule] of Object.entries(numberRules(inputClass))) all[`${group}.${field}`] = rule;
     return all;
   },
-  sources(): Record<string, { summary: string; source: string; units: string }> {
+  sources(): Record<string, { summary: string; source: string; units: string; certainty: Certainty }> {
     return Object.fromEntries(
-      [...models.values()].map((m) => [m.name, { summary: m.summary, source: m.source, units: m.units }]),
+      [...models.values()].map((m) => [
+        m.name,
+        { summary: m.summary, source: m.source, units: m.units, certainty: m.certainty },
+      ]),
     );
   },
   plan(input: inputs.BakeInput): Answer<BakePlanResult> {

@@ -11,6 +11,7 @@ import { useToolsQuery, type StoredTool } from '../../store/api';
 import { Choice } from '../../ui/Choice';
 import { usePhone } from '../../ui/useWidth';
 import { fitWords } from '../../wording/cut';
+import { Whence } from '../../ui/Whence';
 import { plain } from '../../wording/numbers';
 import { Drawing } from '../Drawing';
 import { DishPlan, DishSection } from './dishDrawing';
@@ -102,6 +103,10 @@ export function DishView({ plan, item }: { plan: ItemPlan; item: ItemInput }) {
           );
         })}
       </Drawing>
+      <Whence
+        model="vessels.fillDepth"
+        given={`${plain(eachMl, 0)} ml of filling${item.product === 'dishPie' ? `, dough of ${plain(cut.thicknessMm, 1)} mm` : ''}, the sizes below`}
+      />
       <DishSizes vessel={cut.vessel} name={cut.vesselName ?? ''} material={cut.vesselMaterial ?? 'tin'} known={tools} />
       {dishes.length > 0 && (
         <section aria-label="Another dish">
@@ -181,6 +186,7 @@ function Swap({ from, to, take }: { from: Vessel; to: StoredTool; take: () => vo
           {s.depthChangePct > 0 ? 'deeper' : 'shallower'}.
         </p>
       )}
+      <Whence model="vessels.swap" given="the sizes of both" />
       <button type="button" className="press quiet" onClick={take}>
         Bake it in {to.name}
       </button>

@@ -9,6 +9,7 @@ import type { ItemInput } from '@crustallum/core/plan/inputs';
 import { useItem } from '../../app/useItem';
 import { useAppSelector } from '../../store/store';
 import { usePhone } from '../../ui/useWidth';
+import { Whence } from '../../ui/Whence';
 import { plain } from '../../wording/numbers';
 import { Drawing } from '../Drawing';
 import { Unanswered } from '../Unanswered';
@@ -93,6 +94,7 @@ function FreeDiscs({ cut, first, d }: { cut: CutPlan; first: RolledGeneration; d
         )}
       </p>
       <Laid sheet={first.sheet} shape={{ kind: 'disc', d }} pieces={pieces} trim={inputs?.trimMm ?? 5} />
+      <Whence model="cutting.mostDiscs" given={`rounds of ${cm(d)} cm on ${sizeOf(first.sheet)}`} />
       <h2 className="sign">The smallest sheet for {needed}</h2>
       <ul className="plain-list" aria-label="Smallest sheets" aria-busy={small.asking}>
         {(small.value?.all ?? []).map((s) => (

@@ -4,6 +4,7 @@ import type { ItemInput } from '@crustallum/core/plan/inputs';
 import { useEffect, useState } from 'react';
 import { scale } from '../../devices/scale';
 import { NumberField } from '../../ui/NumberField';
+import { Whence } from '../../ui/Whence';
 import { plain } from '../../wording/numbers';
 import { Pick } from '../../ui/Pick';
 import { Unanswered } from '../Unanswered';
@@ -148,6 +149,12 @@ export function Portions({ item, pieces, massG }: { item: ItemInput; pieces: num
             </ol>
           )}
         </section>
+      )}
+      {answer && (
+        <Whence
+          model="cutting.moves"
+          given={`${weighed.map((g) => plain(g, 0)).join(', ')} g, give or take ${plain(toleranceG, 0)}`}
+        />
       )}
       {weighed.length > 0 && (
         <div className="flex gap-2">

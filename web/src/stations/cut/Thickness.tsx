@@ -4,6 +4,7 @@ import type { ItemInput } from '@crustallum/core/plan/inputs';
 import { useEffect, useState } from 'react';
 import { useItem } from '../../app/useItem';
 import { scale } from '../../devices/scale';
+import { Whence } from '../../ui/Whence';
 import { plain } from '../../wording/numbers';
 import { ScalePresses } from './ScalePresses';
 import { Unanswered } from '../Unanswered';
@@ -53,6 +54,12 @@ export function Thickness({ item, areaMm2 }: { item: ItemInput; areaMm2: number 
               ? `: uneven, ${plain(made.spreadPct, 0)} % from thin to thick. Roll it from the middle out, quarter turns between.`
               : `: even, ${plain(made.spreadPct, 0)} % apart.`)}
         </p>
+      )}
+      {made && (
+        <Whence
+          model="cutting.thickness"
+          given={`${grams.map((g) => plain(g, 1)).join(', ')} g, ${plain(areaMm2 / 100, 1)} cm², ${plain(doughDensity[item.dough.pastry], 2)} g/cm³`}
+        />
       )}
       {grams.length > 0 && (
         <div className="flex flex-wrap gap-2">

@@ -8,6 +8,7 @@ import type { ItemInput, KitchenInput } from '@crustallum/core/plan/inputs';
 import { useState } from 'react';
 import { useItem } from '../../app/useItem';
 import { useToolsQuery } from '../../store/api';
+import { Whence } from '../../ui/Whence';
 import { NumberField } from '../../ui/NumberField';
 import { plain } from '../../wording/numbers';
 import { Unanswered } from '../Unanswered';
@@ -86,6 +87,10 @@ export function Ways({ plan, item, kitchen }: { plan: ItemPlan; item: ItemInput;
           )}
         </p>
       )}
+      <Whence
+        model="cutting.sizeForDough"
+        given={`${plain(doughG, 0)} g, ${N} cuts, ${plain(item.cut.thicknessMm, 1)} mm thick, ${plain(settings.rho, 2)} g/cm³, trim ${plain(settings.trim, 0)} and gap ${plain(settings.gap, 0)} mm`}
+      />
       {round && (
         <>
           <h2 className="sign">Rounds, squares or balls</h2>
@@ -104,6 +109,7 @@ export function Ways({ plan, item, kitchen }: { plan: ItemPlan; item: ItemInput;
               </li>
             ))}
           </ul>
+          <Whence model="cutting.ways" given={`${N} pieces of ${cm(D)} cm at ${plain(item.cut.thicknessMm, 1)} mm`} />
           <OtherCutters item={item} N={N} />
         </>
       )}
@@ -191,6 +197,10 @@ function OtherCutters({ item, N }: { item: ItemInput; N: number }) {
           );
         })}
       </ul>
+      <Whence
+        model="cutting.otherCutter"
+        given={`${cm(D)} cm, ${plain(t, 1)} mm, a rim of ${plain(rim, 0)} mm, ${N} cuts`}
+      />
     </>
   );
 }

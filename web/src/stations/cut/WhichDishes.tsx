@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { useItem } from '../../app/useItem';
 import type { StoredTool } from '../../store/api';
 import { NumberField } from '../../ui/NumberField';
+import { Whence } from '../../ui/Whence';
 import { plain } from '../../wording/numbers';
 import { Unanswered } from '../Unanswered';
 import { useQuestion } from '../useQuestion';
@@ -96,6 +97,10 @@ export function WhichDishes({
             ),
         )}
       </ul>
+      <Whence
+        model="vessels.fitDishes"
+        given={`${plain(need, 0)} ml, ${mine.length} dishes, a lining of ${plain(thicknessMm, 1)} mm`}
+      />
     </section>
   );
 }

@@ -166,6 +166,8 @@ describe('asked the other way', () => {
     const said = (take.textContent ?? '').replace(/[^\d.]/g, '');
     const ways = screen.getByRole('list', { name: 'Ways of making them' });
     await waitFor(() => expect(within(ways).getAllByRole('listitem')).toHaveLength(5), patient);
+    const why = screen.getAllByText('Why')[0]?.parentElement;
+    expect(why?.textContent).toMatch(/From 600 g, \d+ cuts, 3.0 mm thick, 1.20 g.cm³.*re-roll plan.*estimate/i);
     fireEvent.click(take);
     await waitFor(() => expect(cutNow().cutterMm / 10).toBeCloseTo(Number(said), 1));
   });
