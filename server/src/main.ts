@@ -2,7 +2,7 @@ import { resolve } from 'node:path';
 import { parseArgs } from 'node:util';
 import { createApp } from './app/createApp';
 import { ImportService, type HouseholdFile } from './exchange/exchange.module';
-import { backUp, CorruptDataFile } from './storage/dataFile';
+import { backUp, CorruptDataFile } from './database/file';
 
 const dayMs = 24 * 60 * 60 * 1000;
 

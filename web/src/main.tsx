@@ -1,14 +1,14 @@
 import '@fontsource-variable/atkinson-hyperlegible-next';
 import '@fontsource-variable/commissioner/full.css';
 import '@fontsource-variable/literata/wght-italic.css';
-import './app/app.css';
+import './design/app.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { RouterProvider } from 'react-router';
-import { applyLight } from './app/light';
-import { makeRouter } from './app/routes';
-import { store } from './store/store';
+import { applyLight } from './design/light';
+import { makeRouter } from './shell/routes';
+import { store } from './desk/store';
 
 applyLight();
 setInterval(applyLight, 5 * 60_000);

@@ -8,7 +8,7 @@ import { readRecipe } from '../recipes/readRecipe';
 import { corpus } from '../testing/recipeCorpus';
 import { rollSheet } from '../cold/rolling';
 import { explicitDisc } from './explicitScheme';
-import { planItem } from '../plan/itemPlan';
+import { planItem } from '../plan/item';
 import { mostDiscs, smallestSheet } from '../cutting/nesting';
 import { packerOf } from '../cutting/packer';
 import { layAround } from '../cutting/placing';
@@ -19,11 +19,11 @@ import type { Sheet } from '../cutting/sheet';
 import { startingOutline } from '../filling/handPiece';
 import { bestKnownRound, bestKnownSquare } from '../testing/bestKnown';
 import { simulateBake } from '../oven/bake';
-import { doughFacts, partsOf } from '../plan/doughFormula';
-import { planBake } from '../plan/planBake';
-import type { BakeInput } from '../plan/inputs';
+import { doughFacts, partsOf } from '../plan/stations/dough/formula';
+import { planBake } from '../plan/bake';
+import type { BakeInput } from '../contracts/item';
 import { plainKitchen, starterItem, starterMeal } from '../plan/starters';
-import { forget } from '../plan/thermal';
+import { forget } from '../plan/coldLine/thermal';
 
 interface Timing {
   name: string;

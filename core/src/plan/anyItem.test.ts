@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { numberRules, type NumberRule } from '../quantities/rules';
 import { RefusedInput } from '../quantities/refusal';
-import * as inputs from './inputs';
-import { planItem } from './itemPlan';
+import * as inputs from '../contracts/item';
+import { planItem } from './item';
 import { plainKitchen, starterItem } from './starters';
 
 const groups = inputs.stationInputs;

@@ -1,8 +1,8 @@
 import { compute } from '../models';
 import { corpus } from '../testing/recipeCorpus';
 import { itemFromRecipe, type FromRecipe } from './fromRecipe';
-import { ItemInput } from './inputs';
-import { planItem } from './itemPlan';
+import { ItemInput } from '../contracts/item';
+import { planItem } from './item';
 import { plainKitchen } from './starters';
 import { validated } from '../quantities/validate';
 

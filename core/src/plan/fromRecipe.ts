@@ -11,7 +11,7 @@ import { factKinds, type FactKind } from '../recipes/facts';
 import { doughParts, readRecipe, type ReadRecipe, type SectionedAmount } from '../recipes/readRecipe';
 import type { Section } from '../recipes/lines';
 import { numberRules } from '../quantities/rules';
-import { CutInput, DoughInput, ItemOvenInput, type ItemInput, type Pastry, type Product } from './inputs';
+import { CutInput, DoughInput, ItemOvenInput, type ItemInput, type Pastry, type Product } from '../contracts/item';
 import { starterItem } from './starters';
 
 /** What the cook put right: an amount by its place in the reading, or a fact by its kind. */

@@ -1,16 +1,16 @@
 import { layers } from '../lamination/layers';
 import { layerThickness, stackOf } from '../lamination/thickness';
-import { valueAt } from './coldLine';
-import { foldsOf, startOf } from './doughFormula';
-import { hiddenKitchen, readProbe, trueStretch } from './hiddenKitchen';
-import { planItem } from './itemPlan';
-import { recalibrate } from './recalibrate';
-import { repairs } from './repairs';
-import { doughShapes } from './shapes';
+import { valueAt } from './coldLine/line';
+import { foldsOf, startOf } from './stations/dough/formula';
+import { hiddenKitchen, readProbe, trueStretch } from './questions/hiddenKitchen';
+import { planItem } from './item';
+import { recalibrate } from './questions/recalibrate';
+import { repairs } from './questions/remedies';
+import { doughShapes } from './questions/shapes';
 import { plainKitchen, starterItem } from './starters';
-import { whatIfs } from './otherwise';
-import { changed, whatIf } from './whatIf';
-import type { FoldsInput, ItemInput, KitchenInput } from './inputs';
+import { whatIfs } from './questions/changes';
+import { changed, whatIf } from './questions/whatIf';
+import type { FoldsInput, ItemInput, KitchenInput } from '../contracts/item';
 
 const puff = starterItem('handPies', 18, 'You', 'roughPuff');
 const withFolds = (folds: Partial<FoldsInput>, item: ItemInput = puff): ItemInput => ({

@@ -1,15 +1,15 @@
 import { model } from '../quantities/model';
-import { BakeInput, ItemPlanInput } from './inputs';
-import { cure, CureInput } from './cure';
+import { BakeInput, ItemPlanInput } from '../contracts/item';
+import { cure, CureInput } from './questions/rechill';
 import { FromRecipeInput, itemFromRecipe } from './fromRecipe';
-import { planItem } from './itemPlan';
-import { mend, MendInput } from './mend';
-import { planBake } from './planBake';
-import { ProbeInput, readProbe } from './hiddenKitchen';
-import { recalibrate, RecalibrateInput } from './recalibrate';
-import { repairs, RepairsInput } from './repairs';
-import { doughShapes, FridgeShapesInput } from './shapes';
-import { whatIf, WhatIfInput } from './whatIf';
+import { planItem } from './item';
+import { mend, MendInput } from './questions/smallestFix';
+import { planBake } from './bake';
+import { ProbeInput, readProbe } from './questions/hiddenKitchen';
+import { recalibrate, RecalibrateInput } from './questions/recalibrate';
+import { repairs, RepairsInput } from './questions/remedies';
+import { doughShapes, FridgeShapesInput } from './questions/shapes';
+import { whatIf, WhatIfInput } from './questions/whatIf';
 
 export const planModels = [
   model({

@@ -1,14 +1,14 @@
 import fc from 'fast-check';
 import { compute } from '../models';
 import { coil, dish, kitchen, supper, turnovers } from '../testing/lanternSupper';
-import { workBand } from './band';
-import { planClock } from './clock';
-import { valueAt } from './coldLine';
+import { workBand } from './coldLine/band';
+import { planClock } from '../clock/chain';
+import { valueAt } from './coldLine/line';
 import { stations, type Figure } from './figure';
-import { pastriesOf, products, type ItemInput, type KitchenInput } from './inputs';
-import { planItem, touchedStations, type ItemPlan } from './itemPlan';
-import { needsOf, shortages } from './needs';
-import { planBake, type BakePlanResult } from './planBake';
+import { pastriesOf, products, type ItemInput, type KitchenInput } from '../contracts/item';
+import { planItem, touchedStations, type ItemPlan } from './item';
+import { needsOf, shortages } from './needs/needs';
+import { planBake, type BakePlanResult } from './bake';
 import { plainKitchen, starterItem } from './starters';
 
 const figuresOf = (p: ItemPlan): Figure[] =>

@@ -1,6 +1,6 @@
-import type { ItemInput, KitchenInput, MealInput, Pastry, Product } from './inputs';
-import { planCut } from './cut/cutStation';
-import { pastriesOf } from './inputs';
+import type { ItemInput, KitchenInput, MealInput, Pastry, Product } from '../contracts/item';
+import { planCut } from './stations/cut/cut';
+import { pastriesOf } from '../contracts/item';
 
 /** A plain kitchen to start from; every number is the cook's to change. */
 export const plainKitchen: KitchenInput = {

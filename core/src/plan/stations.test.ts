@@ -2,9 +2,9 @@ import fc from 'fast-check';
 import { layers } from '../lamination/layers';
 import { washFactors } from '../oven/tables';
 import { coil, dish, kitchen, supper, turnovers } from '../testing/lanternSupper';
-import type { ItemInput, KitchenInput } from './inputs';
-import { planItem, type ItemPlan } from './itemPlan';
-import { planBake } from './planBake';
+import type { ItemInput, KitchenInput } from '../contracts/item';
+import { planItem, type ItemPlan } from './item';
+import { planBake } from './bake';
 import { starterItem } from './starters';
 
 type Change = (item: ItemInput) => void;

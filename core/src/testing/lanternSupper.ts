@@ -1,4 +1,4 @@
-import type { BakeInput, ItemInput, KitchenInput } from '../plan/inputs';
+import type { BakeInput, ItemInput, KitchenInput } from '../contracts/item';
 import { plainKitchen, starterItem, starterMeal } from '../plan/starters';
 
 /** A small household for the tests: three items as the starters make them, in the plain kitchen. */

@@ -10,7 +10,7 @@ import { KitchenModule } from '../kitchen/kitchen.module';
 import { LarderModule } from '../larder/larder.module';
 import { LogModule } from '../log/log.module';
 import { ProbeModule } from '../probe/probe.module';
-import { StorageModule } from '../storage/storage.module';
+import { StorageModule } from '../database/database.module';
 import { ToolsModule } from '../tools/tools.module';
 
 const requestsAMinute = 3000;

@@ -1,15 +1,15 @@
-import { planBake } from '@crustallum/core/plan/planBake';
+import { planBake } from '@crustallum/core/plan/bake';
 import { plainKitchen, starterItem, starterMeal } from '@crustallum/core/plan/starters';
-import type { BakeInput } from '@crustallum/core/plan/inputs';
+import type { BakeInput } from '@crustallum/core/contracts/item';
 import Database from 'better-sqlite3';
 import { randomUUID } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { DataSource } from 'typeorm';
 import { ImportService } from '../exchange/exchange.module';
-import { entities } from '../storage/storage.module';
-import { backUp, backupFolder, checkDataFile, CorruptDataFile } from '../storage/dataFile';
-import { FirstTables1764000000000, migrations } from '../storage/migrations';
+import { entities } from '../database/database.module';
+import { backUp, backupFolder, checkDataFile, CorruptDataFile } from '../database/file';
+import { FirstTables1764000000000, migrations } from '../database/migrations';
 import { newDataFile, TestServer } from '../testing/server';
 
 const meal = starterMeal('2026-12-12T18:30', 6, 'Supper');

@@ -6,7 +6,7 @@ import compression from 'compression';
 import express, { type NextFunction, type Request, type Response } from 'express';
 import { existsSync } from 'node:fs';
 import { extname, join } from 'node:path';
-import { checkDataFile } from '../storage/dataFile';
+import { checkDataFile } from '../database/file';
 import { AppModule } from './app.module';
 import { JsonErrors, strictValidation } from './errors';
 import { ownHostsOnly, strictHeaders } from './guards';

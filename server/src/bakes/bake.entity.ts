@@ -1,6 +1,6 @@
-import type { MealInput } from '@crustallum/core/plan/inputs';
+import type { MealInput } from '@crustallum/core/contracts/item';
 import { Column, Entity } from 'typeorm';
-import { Versioned } from '../storage/versioned';
+import { Versioned } from '../database/versioned';
 
 @Entity('bakes')
 export class Bake extends Versioned {

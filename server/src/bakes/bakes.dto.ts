@@ -1,6 +1,6 @@
 import 'reflect-metadata';
 import { stations, type Station } from '@crustallum/core/plan/figure';
-import { ItemInput, MealInput, UndoneInput } from '@crustallum/core/plan/inputs';
+import { ItemInput, MealInput, UndoneInput } from '@crustallum/core/contracts/item';
 import { Nested, NestedList, NumberIn, OneOfEach, Optional } from '@crustallum/core/quantities/rules';
 import { ApiProperty } from '@nestjs/swagger';
 import { ArrayMaxSize, ArrayMinSize, IsArray } from 'class-validator';

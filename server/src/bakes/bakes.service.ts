@@ -1,9 +1,9 @@
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
-import type { ItemInput, MealInput } from '@crustallum/core/plan/inputs';
+import type { ItemInput, MealInput } from '@crustallum/core/contracts/item';
 import { DataSource, IsNull, Repository } from 'typeorm';
 import { randomUUID } from 'node:crypto';
-import { DocumentStore } from '../storage/documentStore';
+import { DocumentStore } from '../database/documentStore';
 import { Bake } from './bake.entity';
 import type { ChangeItemDto } from './bakes.dto';
 import { Item } from './item.entity';

@@ -1,7 +1,7 @@
 import type { Station } from '@crustallum/core/plan/figure';
-import type { ItemInput, UndoneInput } from '@crustallum/core/plan/inputs';
+import type { ItemInput, UndoneInput } from '@crustallum/core/contracts/item';
 import { Column, Entity } from 'typeorm';
-import { Versioned } from '../storage/versioned';
+import { Versioned } from '../database/versioned';
 
 /** One item of a bake: the cook's inputs as a document, the stations settled, and what came undone since. */
 @Entity('items')

@@ -1,5 +1,5 @@
-import { planBake } from '@crustallum/core/plan/planBake';
-import { BakeInput } from '@crustallum/core/plan/inputs';
+import { planBake } from '@crustallum/core/plan/bake';
+import { BakeInput } from '@crustallum/core/contracts/item';
 import { validated } from '@crustallum/core/quantities/validate';
 import { Injectable, Module } from '@nestjs/common';
 import { BakesModule } from '../bakes/bakes.module';

@@ -1,6 +1,6 @@
-import type { KitchenInput } from '@crustallum/core/plan/inputs';
+import type { KitchenInput } from '@crustallum/core/contracts/item';
 import { Column, Entity } from 'typeorm';
-import { Versioned } from '../storage/versioned';
+import { Versioned } from '../database/versioned';
 
 @Entity('kitchens')
 export class Kitchen extends Versioned {

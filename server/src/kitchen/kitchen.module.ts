@@ -1,12 +1,12 @@
 import 'reflect-metadata';
-import { KitchenInput } from '@crustallum/core/plan/inputs';
+import { KitchenInput } from '@crustallum/core/contracts/item';
 import { plainKitchen } from '@crustallum/core/plan/starters';
 import { Nested, NumberIn } from '@crustallum/core/quantities/rules';
 import { Body, Controller, Get, Injectable, Module, Put } from '@nestjs/common';
 import { ApiProperty, ApiTags } from '@nestjs/swagger';
 import { InjectRepository, TypeOrmModule } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
-import { DocumentStore } from '../storage/documentStore';
+import { DocumentStore } from '../database/documentStore';
 import { Kitchen } from './kitchen.entity';
 
 const onlyKitchen = 'kitchen';

@@ -15,7 +15,7 @@ import {
 import { ApiTags } from '@nestjs/swagger';
 import { InjectRepository, TypeOrmModule } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
-import { DocumentStore } from '../storage/documentStore';
+import { DocumentStore } from '../database/documentStore';
 import { DrawsService } from './draws.service';
 import { ChangeLarderItemDto, DrawDto, LarderItemDto } from './larder.dto';
 import { LarderDraw, LarderItem } from './larderItem.entity';

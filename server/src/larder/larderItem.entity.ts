@@ -1,6 +1,6 @@
 import type { Label } from '@crustallum/core/ingredients/label';
 import { Column, Entity, PrimaryColumn } from 'typeorm';
-import { Versioned } from '../storage/versioned';
+import { Versioned } from '../database/versioned';
 
 @Entity('larder')
 export class LarderItem extends Versioned {

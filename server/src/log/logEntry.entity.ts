@@ -1,5 +1,5 @@
 import { Column, Entity } from 'typeorm';
-import { Versioned } from '../storage/versioned';
+import { Versioned } from '../database/versioned';
 import type { LogAnswersDto } from './log.dto';
 
 /** What came out, and a dated snapshot of what had been worked out. */

@@ -1,4 +1,4 @@
-import { planBake } from '@crustallum/core/plan/planBake';
+import { planBake } from '@crustallum/core/plan/bake';
 import { plainKitchen, starterItem, starterMeal } from '@crustallum/core/plan/starters';
 import { randomUUID } from 'node:crypto';
 import { TestServer } from '../testing/server';

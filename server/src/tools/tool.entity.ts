@@ -1,5 +1,5 @@
 import { Column, Entity } from 'typeorm';
-import { Versioned } from '../storage/versioned';
+import { Versioned } from '../database/versioned';
 import type { ToolDto } from './tool.dto';
 
 @Entity('tools')

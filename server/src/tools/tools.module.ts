@@ -2,7 +2,7 @@ import { Body, Controller, Delete, Get, Injectable, Module, Param, ParseUUIDPipe
 import { ApiTags } from '@nestjs/swagger';
 import { InjectRepository, TypeOrmModule } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
-import { DocumentStore } from '../storage/documentStore';
+import { DocumentStore } from '../database/documentStore';
 import { ChangeToolDto, ToolDto } from './tool.dto';
 import { Tool } from './tool.entity';
 

@@ -1,6 +1,6 @@
-import type { Cure } from '@crustallum/core/plan/cure';
+import type { Cure } from '@crustallum/core/plan/questions/rechill';
 import { useEffect, useRef, type ReactNode } from 'react';
-import { Because } from '../ui/Because';
+import { Because } from '../design/ui/Because';
 import { clock, degrees, momentAt, plain, span, timer, until } from '../wording/numbers';
 import { costOf, type Cost } from './delay';
 import type { BenchRun, BenchState } from './run';

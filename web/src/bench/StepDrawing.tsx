@@ -1,5 +1,5 @@
-import type { TimedStep } from '@crustallum/core/plan/steps';
-import { Measure } from '../drawings/Measure';
+import type { TimedStep } from '@crustallum/core/plan/steps/codes';
+import { Measure } from '../design/drawings/Measure';
 import { plain } from '../wording/numbers';
 
 /** The thing in hand, from the step's own numbers: the sheet to roll, or the piece to fill. */

@@ -1,4 +1,4 @@
-import { recalibrate, type Recalibrated } from '@crustallum/core/plan/recalibrate';
+import { recalibrate, type Recalibrated } from '@crustallum/core/plan/questions/recalibrate';
 import { plainKitchen } from '@crustallum/core/plan/starters';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { probe } from '../devices/probe';

@@ -1,5 +1,5 @@
 import { plainKitchen } from '@crustallum/core/plan/starters';
-import type { TimedStep } from '@crustallum/core/plan/steps';
+import type { TimedStep } from '@crustallum/core/plan/steps/codes';
 import { benchState, isWait, type BenchEvent, type BenchEventType, type BenchRun } from './run';
 import { addEvent, benchStore, eventsOf, openRun, sendWaiting, startRun } from './benchStore';
 

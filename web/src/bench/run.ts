@@ -1,8 +1,8 @@
 import type { FormulaPart } from '@crustallum/core/dough/formula';
-import type { ColdLine } from '@crustallum/core/plan/coldLine';
-import { valueAt } from '@crustallum/core/plan/coldLine';
-import type { ItemInput, KitchenInput } from '@crustallum/core/plan/inputs';
-import { closingCodes, type TimedStep } from '@crustallum/core/plan/steps';
+import type { ColdLine } from '@crustallum/core/plan/coldLine/line';
+import { valueAt } from '@crustallum/core/plan/coldLine/line';
+import type { ItemInput, KitchenInput } from '@crustallum/core/contracts/item';
+import { closingCodes, type TimedStep } from '@crustallum/core/plan/steps/codes';
 
 /** What a run is started from: the plan and its inputs copied at that moment, so that it goes on without server or network. */
 export interface RunPlan {

@@ -1,5 +1,5 @@
 import { render } from '@testing-library/react';
-import { pastriesOf, products } from '@crustallum/core/plan/inputs';
+import { pastriesOf, products } from '@crustallum/core/contracts/item';
 import { runOf, stepIndex } from '../testing/runs';
 import { StepDrawing } from './StepDrawing';
 

@@ -1,4 +1,4 @@
-import type { Cure } from '@crustallum/core/plan/cure';
+import type { Cure } from '@crustallum/core/plan/questions/rechill';
 import { useCallback, useEffect, useState } from 'react';
 import { planner } from '../workers/planner';
 import type { BenchRun } from './run';

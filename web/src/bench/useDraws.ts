@@ -1,7 +1,7 @@
 import { partName, type FormulaPart } from '@crustallum/core/dough/formula';
 import { flourIds } from '@crustallum/core/ingredients/table';
 import { useEffect } from 'react';
-import { useDrawLarderMutation, useLarderQuery, useUndoDrawMutation, type Draw, type LarderThing } from '../store/api';
+import { useDrawLarderMutation, useLarderQuery, useUndoDrawMutation, type Draw, type LarderThing } from '../api/api';
 import type { BenchEvent, BenchRun, BenchState } from './run';
 import { actualParts, weighingOf } from './weighing';
 

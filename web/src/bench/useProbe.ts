@@ -1,6 +1,6 @@
-import type { ColdLine } from '@crustallum/core/plan/coldLine';
-import type { ItemPlan } from '@crustallum/core/plan/itemPlan';
-import type { Recalibrated } from '@crustallum/core/plan/recalibrate';
+import type { ColdLine } from '@crustallum/core/plan/coldLine/line';
+import type { ItemPlan } from '@crustallum/core/plan/item';
+import type { Recalibrated } from '@crustallum/core/plan/questions/recalibrate';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { probe } from '../devices/probe';
 import { planner } from '../workers/planner';

@@ -1,4 +1,4 @@
-import type { TimedStep } from '@crustallum/core/plan/steps';
+import type { TimedStep } from '@crustallum/core/plan/steps/codes';
 import { useEffect, useState } from 'react';
 import { benchState, sealedShare } from './run';
 

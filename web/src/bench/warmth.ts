@@ -1,4 +1,4 @@
-import { forecastAt, minuteOf, type ColdLine, type Stretch } from '@crustallum/core/plan/coldLine';
+import { forecastAt, minuteOf, type ColdLine, type Stretch } from '@crustallum/core/plan/coldLine/line';
 import { inTheCold, isWait, type BenchRun, type BenchState } from './run';
 
 export type Feel = 'chilled' | 'works' | 'warm' | 'cold';

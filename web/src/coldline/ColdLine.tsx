@@ -1,10 +1,10 @@
-import type { ColdLine as Line, Stretch } from '@crustallum/core/plan/coldLine';
-import type { TimedStep } from '@crustallum/core/plan/steps';
+import type { ColdLine as Line, Stretch } from '@crustallum/core/plan/coldLine/line';
+import type { TimedStep } from '@crustallum/core/plan/steps/codes';
 import { line as path } from 'd3-shape';
 import { ChevronDown, ChevronUp } from 'lucide-react';
 import { memo, useId, useMemo, useState } from 'react';
-import { Because } from '../ui/Because';
-import { useNarrow, usePhone, useWidth } from '../ui/useWidth';
+import { Because } from '../design/ui/Because';
+import { useNarrow, usePhone, useWidth } from '../design/ui/useWidth';
 import { clock, plain, span } from '../wording/numbers';
 import { stepWord } from '../wording/steps';
 import {

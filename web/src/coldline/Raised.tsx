@@ -1,8 +1,8 @@
-import type { ColdLine } from '@crustallum/core/plan/coldLine';
-import type { TimedStep } from '@crustallum/core/plan/steps';
+import type { ColdLine } from '@crustallum/core/plan/coldLine/line';
+import type { TimedStep } from '@crustallum/core/plan/steps/codes';
 import { line as path } from 'd3-shape';
 import { useId, useMemo, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import { useWidth } from '../ui/useWidth';
+import { useWidth } from '../design/ui/useWidth';
 import { clock, momentAt, plain, span } from '../wording/numbers';
 import { stepWord } from '../wording/steps';
 import {

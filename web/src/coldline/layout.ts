@@ -1,5 +1,5 @@
-import type { ColdLine, Stretch } from '@crustallum/core/plan/coldLine';
-import { valueAt } from '@crustallum/core/plan/coldLine';
+import type { ColdLine, Stretch } from '@crustallum/core/plan/coldLine/line';
+import { valueAt } from '@crustallum/core/plan/coldLine/line';
 
 /** Where each stretch lies across the strip: bench minutes at one scale, cold stretches pleated. */
 export interface LaidStretch extends Stretch {

@@ -1,5 +1,5 @@
 import { plainKitchen, starterItem } from '@crustallum/core/plan/starters';
-import { planItem } from '@crustallum/core/plan/itemPlan';
+import { planItem } from '@crustallum/core/plan/item';
 import { labelsOf, pageDrawings, paperDrawing } from '../stations/cut/paperDrawings';
 import { portionsOf } from '../stations/cut/portionsOf';
 import { keptLaying, lying } from '../stations/cut/frame';

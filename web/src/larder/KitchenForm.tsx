@@ -1,13 +1,13 @@
 import 'reflect-metadata';
 import { benches } from '@crustallum/core/cold/environments';
 import { eggSizes } from '@crustallum/core/dough/eggs';
-import { fridgeKinds, KitchenInput } from '@crustallum/core/plan/inputs';
+import { fridgeKinds, KitchenInput } from '@crustallum/core/contracts/item';
 import { numberRules } from '@crustallum/core/quantities/rules';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { useEffect } from 'react';
 import { useForm } from 'react-hook-form';
-import { useChangeKitchenMutation, useKitchenQuery } from '../store/api';
-import { Press } from '../ui/Press';
+import { useChangeKitchenMutation, useKitchenQuery } from '../api/api';
+import { Press } from '../design/ui/Press';
 import { rangeWords } from '../wording/problems';
 import { benchWords } from '../wording/words';
 

@@ -1,13 +1,13 @@
-import { shortages } from '@crustallum/core/plan/needs';
+import { shortages } from '@crustallum/core/plan/needs/needs';
 import { Plus } from 'lucide-react';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { Index } from '@crustallum/core/ingredients/search';
 import { shippedIndex } from '@crustallum/core/ingredients/shipped';
 import { ingredientOf } from '@crustallum/core/ingredients/table';
-import { useAddLarderMutation, useLarderQuery } from '../store/api';
-import { useAppSelector } from '../store/store';
-import { Pick } from '../ui/Pick';
-import { Press } from '../ui/Press';
+import { useAddLarderMutation, useLarderQuery } from '../api/api';
+import { useAppSelector } from '../desk/store';
+import { Pick } from '../design/ui/Pick';
+import { Press } from '../design/ui/Press';
 import { plain } from '../wording/numbers';
 import { Detail } from './Detail';
 import { OnePlace } from './OnePlace';

@@ -1,5 +1,5 @@
 import { ToggleGroup } from 'radix-ui';
-import type { LarderThing } from '../store/api';
+import type { LarderThing } from '../api/api';
 import { plain } from '../wording/numbers';
 import { placeWords } from './places';
 

@@ -1,7 +1,7 @@
-import type { LarderThing } from '../store/api';
-import { useToolsQuery } from '../store/api';
-import { useAppSelector } from '../store/store';
-import { Drawing } from '../stations/Drawing';
+import type { LarderThing } from '../api/api';
+import { useToolsQuery } from '../api/api';
+import { useAppSelector } from '../desk/store';
+import { Drawing } from '../stations/_shared/Drawing';
 import { plain } from '../wording/numbers';
 
 /** Fridge over freezer, shelves and porch in elevation; what this day needs is solid, the rest hairline. */

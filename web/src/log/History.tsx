@@ -1,6 +1,6 @@
-import type { LogEntry } from '../store/api';
-import { Drawing } from '../stations/Drawing';
-import { usePhone } from '../ui/useWidth';
+import type { LogEntry } from '../api/api';
+import { Drawing } from '../stations/_shared/Drawing';
+import { usePhone } from '../design/ui/useWidth';
 import { plain, shortDay } from '../wording/numbers';
 import type { Snapshot } from './Log';
 

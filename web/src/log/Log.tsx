@@ -13,20 +13,20 @@ import {
   useLogQuery,
   type LogAnswers,
   type LogEntry,
-} from '../store/api';
-import { NotFound } from '../app/NotFound';
-import { Drawing } from '../stations/Drawing';
-import { Pick } from '../ui/Pick';
-import { Press } from '../ui/Press';
-import { Rule } from '../ui/Rule';
-import { TextField } from '../ui/TextField';
-import { Because } from '../ui/Because';
-import { usePhone } from '../ui/useWidth';
+} from '../api/api';
+import { NotFound } from '../shell/NotFound';
+import { Drawing } from '../stations/_shared/Drawing';
+import { Pick } from '../design/ui/Pick';
+import { Press } from '../design/ui/Press';
+import { Rule } from '../design/ui/Rule';
+import { TextField } from '../design/ui/TextField';
+import { Because } from '../design/ui/Because';
+import { usePhone } from '../design/ui/useWidth';
 import { plain, shortDay, span } from '../wording/numbers';
 import { stepWord } from '../wording/steps';
 import { learnt, probedOf, type Probed } from './probed';
 import { hasLine, useAtFoot, useRecorded } from './useRecorded';
-import type { Recorded } from '../store/ghost';
+import type { Recorded } from '../desk/lines';
 import { HalfAndHalf } from './HalfAndHalf';
 import { History } from './History';
 

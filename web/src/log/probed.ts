@@ -1,4 +1,4 @@
-import type { KitchenInput } from '@crustallum/core/plan/inputs';
+import type { KitchenInput } from '@crustallum/core/contracts/item';
 import type { BenchEvent } from '../bench/run';
 
 const fields = ['benchFactor', 'fridgeFactor'] as const;

@@ -1,12 +1,12 @@
-import type { ColdLine } from '@crustallum/core/plan/coldLine';
-import type { ItemPlan } from '@crustallum/core/plan/itemPlan';
-import { asWorked, minutesOutside } from '@crustallum/core/plan/recorded';
-import type { TimedStep } from '@crustallum/core/plan/steps';
+import type { ColdLine } from '@crustallum/core/plan/coldLine/line';
+import type { ItemPlan } from '@crustallum/core/plan/item';
+import { asWorked, minutesOutside } from '@crustallum/core/plan/coldLine/recorded';
+import type { TimedStep } from '@crustallum/core/plan/steps/codes';
 import { useEffect, useState } from 'react';
 import { benchState, type BenchEvent, type BenchRun } from '../bench/run';
 import { readingsOf } from '../bench/useProbe';
-import { ghost, type Recorded } from '../store/ghost';
-import { useAppDispatch } from '../store/store';
+import { ghost, type Recorded } from '../desk/lines';
+import { useAppDispatch } from '../desk/store';
 import { planner } from '../workers/planner';
 import { learnt, probedOf } from './probed';
 

@@ -1,5 +1,5 @@
 import type { Alarm } from '@crustallum/core/recipes/alarms';
-import { Because } from '../ui/Because';
+import { Because } from '../design/ui/Because';
 import { alarmWords, optionWritten } from '../wording/recipe';
 import type { Correction } from './useReading';
 

@@ -1,7 +1,7 @@
 import type { FromRecipe } from '@crustallum/core/plan/fromRecipe';
-import type { ItemPlan } from '@crustallum/core/plan/itemPlan';
+import type { ItemPlan } from '@crustallum/core/plan/item';
 import { useEffect, useState } from 'react';
-import { useKitchenQuery } from '../store/api';
+import { useKitchenQuery } from '../api/api';
 import { Standing } from '../today/Standing';
 import { aside } from '../workers/planner';
 import { plain } from '../wording/numbers';

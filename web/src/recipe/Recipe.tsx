@@ -1,11 +1,11 @@
 import type { MeasureSystem } from '@crustallum/core/quantities/amounts/units';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useAddItemMutation, useCreateBakeMutation, useKitchenQuery } from '../store/api';
-import { useAppSelector } from '../store/store';
-import { Pick } from '../ui/Pick';
-import { Press } from '../ui/Press';
-import { usePhone } from '../ui/useWidth';
+import { useAddItemMutation, useCreateBakeMutation, useKitchenQuery } from '../api/api';
+import { useAppSelector } from '../desk/store';
+import { Pick } from '../design/ui/Pick';
+import { Press } from '../design/ui/Press';
+import { usePhone } from '../design/ui/useWidth';
 import { Doubt } from './Doubt';
 import { Drawn } from './Drawn';
 import { Leaders } from './Leaders';

@@ -1,7 +1,7 @@
 import type { SectionedAmount } from '@crustallum/core/recipes/readRecipe';
-import { IngredientFinder } from '../ui/IngredientFinder';
-import { NumberField } from '../ui/NumberField';
-import { Pick } from '../ui/Pick';
+import { IngredientFinder } from '../design/ui/IngredientFinder';
+import { NumberField } from '../design/ui/NumberField';
+import { Pick } from '../design/ui/Pick';
 import type { Correction } from './useReading';
 
 const gramRule = { min: 0, max: 100_000, unit: 'g', integer: false };

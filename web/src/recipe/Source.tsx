@@ -1,6 +1,6 @@
 import { FolderOpen } from 'lucide-react';
 import { useRef, useState } from 'react';
-import { Press } from '../ui/Press';
+import { Press } from '../design/ui/Press';
 
 /** One of our own, to try it on. */
 const example = `Fish pie for the quay. Feeds a crowd.

@@ -1,13 +1,13 @@
-import type { ItemInput, KitchenInput, Pastry, Product } from '@crustallum/core/plan/inputs';
+import type { ItemInput, KitchenInput, Pastry, Product } from '@crustallum/core/contracts/item';
 import { plainKitchen, starterItem, starterMeal } from '@crustallum/core/plan/starters';
 import { cleanup, render, screen } from '@testing-library/react';
 import { Provider } from 'react-redux';
 import { createMemoryRouter, RouterProvider } from 'react-router';
-import { routes } from '../app/routes';
-import { api, type LarderThing, type LogEntry, type StoredBake, type StoredItem, type StoredTool } from '../store/api';
-import { desk } from '../store/desk';
-import { notice } from '../store/notice';
-import { store } from '../store/store';
+import { routes } from '../shell/routes';
+import { api, type LarderThing, type LogEntry, type StoredBake, type StoredItem, type StoredTool } from '../api/api';
+import { desk } from '../desk/desk';
+import { notice } from '../desk/notices';
+import { store } from '../desk/store';
 
 interface Sent {
   method: string;

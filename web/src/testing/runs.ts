@@ -1,5 +1,5 @@
-import type { Pastry, Product } from '@crustallum/core/plan/inputs';
-import { planBake } from '@crustallum/core/plan/planBake';
+import type { Pastry, Product } from '@crustallum/core/contracts/item';
+import { planBake } from '@crustallum/core/plan/bake';
 import { plainKitchen, starterItem, starterMeal } from '@crustallum/core/plan/starters';
 import { benchStore, startRun } from '../bench/benchStore';
 import type { BenchEvent, BenchEventType, BenchRun } from '../bench/run';

@@ -1,14 +1,14 @@
-import type { ItemInput, Product } from '@crustallum/core/plan/inputs';
-import type { ItemPlan } from '@crustallum/core/plan/itemPlan';
+import type { ItemInput, Product } from '@crustallum/core/contracts/item';
+import type { ItemPlan } from '@crustallum/core/plan/item';
 import { Minus, Plus } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { useCreateBakeMutation, useKitchenQuery } from '../store/api';
-import { Because } from '../ui/Because';
+import { useCreateBakeMutation, useKitchenQuery } from '../api/api';
+import { Because } from '../design/ui/Because';
 import { planner } from '../workers/planner';
 import { clock, dayOf, momentAt, span } from '../wording/numbers';
 import { productWords } from '../wording/words';
-import { useAppSelector } from '../store/store';
+import { useAppSelector } from '../desk/store';
 import { Rope } from './Rope';
 import { Standing } from './Standing';
 

@@ -1,4 +1,4 @@
-import { useWidth } from '../ui/useWidth';
+import { useWidth } from '../design/ui/useWidth';
 
 /** One lantern per guest on a rope, as many as the width holds; lit once its pie is sealed. */
 export function Rope({ mouths, lit, bare = false }: { mouths: number; lit: number; bare?: boolean }) {

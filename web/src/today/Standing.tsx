@@ -1,5 +1,5 @@
-import type { ItemInput } from '@crustallum/core/plan/inputs';
-import type { ItemPlan } from '@crustallum/core/plan/itemPlan';
+import type { ItemInput } from '@crustallum/core/contracts/item';
+import type { ItemPlan } from '@crustallum/core/plan/item';
 import { plain } from '../wording/numbers';
 
 /** Pies in each row of a heap, the lowest first: never more than there are, six at most. */

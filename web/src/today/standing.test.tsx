@@ -1,6 +1,6 @@
 import { render } from '@testing-library/react';
-import { pastriesOf, products, type ItemInput } from '@crustallum/core/plan/inputs';
-import { planItem } from '@crustallum/core/plan/itemPlan';
+import { pastriesOf, products, type ItemInput } from '@crustallum/core/contracts/item';
+import { planItem } from '@crustallum/core/plan/item';
 import { plainKitchen, starterItem } from '@crustallum/core/plan/starters';
 import { Standing } from './Standing';
 

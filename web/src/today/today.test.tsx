@@ -1,6 +1,6 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { benchStore } from '../bench/benchStore';
-import { store } from '../store/store';
+import { store } from '../desk/store';
 import { FakeServer, heading, open } from '../testing/household';
 import { runAt, runOf } from '../testing/runs';
 

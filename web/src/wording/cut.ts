@@ -1,4 +1,4 @@
-import type { BlankKind } from '@crustallum/core/plan/cut/cutPlan';
+import type { BlankKind } from '@crustallum/core/plan/stations/cut/result';
 import type { VesselKind } from '@crustallum/core/vessels/kinds';
 import type { FitVerdict } from '@crustallum/core/vessels/blanks';
 

@@ -1,6 +1,6 @@
 import type { FridgeShapeName } from '@crustallum/core/cold/fridgeShapes';
 import type { Laying, LayingAct } from '@crustallum/core/lamination/leafLaying';
-import type { FoldWord, LockIn } from '@crustallum/core/plan/inputs';
+import type { FoldWord, LockIn } from '@crustallum/core/contracts/item';
 import { plain } from './numbers';
 
 export const lockInWords: Record<LockIn, string> = {

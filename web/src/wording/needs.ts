@@ -1,4 +1,4 @@
-import type { NeedKind } from '@crustallum/core/plan/inputs';
+import type { NeedKind } from '@crustallum/core/contracts/item';
 import { needWords } from './words';
 
 /** Needs in the order they are offered. */

@@ -1,4 +1,4 @@
-import { repairNames, whatIfNames, whatIfs } from '@crustallum/core/plan/otherwise';
+import { repairNames, whatIfNames, whatIfs } from '@crustallum/core/plan/questions/changes';
 import { plainKitchen, starterItem } from '@crustallum/core/plan/starters';
 import { layings, leafLaying } from '@crustallum/core/lamination/leafLaying';
 import { actWords } from './folds';

@@ -1,5 +1,5 @@
-import type { Repair } from '@crustallum/core/plan/repairs';
-import type { Changes, WhatIfName } from '@crustallum/core/plan/otherwise';
+import type { Repair } from '@crustallum/core/plan/questions/remedies';
+import type { Changes, WhatIfName } from '@crustallum/core/plan/questions/changes';
 import { plain, span } from './numbers';
 import { fatWords } from './words';
 

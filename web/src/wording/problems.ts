@@ -3,7 +3,7 @@ import type { Refusal } from '@crustallum/core/quantities/refusal';
 import type { NumberRule } from '@crustallum/core/quantities/rules';
 import { degrees, plain, span } from './numbers';
 import { pastryWords } from './words';
-import type { Pastry } from '@crustallum/core/plan/inputs';
+import type { Pastry } from '@crustallum/core/contracts/item';
 
 type Values = Problem['values'];
 const g = (v: Values, key: string): string => plain(Number(v[key] ?? 0), 0);

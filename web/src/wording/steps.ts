@@ -1,4 +1,4 @@
-import type { StepCode, TimedStep } from '@crustallum/core/plan/steps';
+import type { StepCode, TimedStep } from '@crustallum/core/plan/steps/codes';
 import { degrees, plain, span } from './numbers';
 import { coolingWords, fatWords } from './words';
 

@@ -1,5 +1,5 @@
 import type { Station } from '@crustallum/core/plan/figure';
-import type { ItemInput, Pastry, Product } from '@crustallum/core/plan/inputs';
+import type { ItemInput, Pastry, Product } from '@crustallum/core/contracts/item';
 
 export const stationWords: Record<Station, string> = {
   brief: 'Brief',

@@ -1,9 +1,9 @@
 import 'reflect-metadata';
 import { compute, models } from '@crustallum/core/models';
 import type { Station } from '@crustallum/core/plan/figure';
-import * as inputs from '@crustallum/core/plan/inputs';
-import { planItem, touchedStations, type ItemPlan } from '@crustallum/core/plan/itemPlan';
-import type { BakePlanResult } from '@crustallum/core/plan/planBake';
+import * as inputs from '@crustallum/core/contracts/item';
+import { planItem, touchedStations, type ItemPlan } from '@crustallum/core/plan/item';
+import type { BakePlanResult } from '@crustallum/core/plan/bake';
 import { plainKitchen, starterItem } from '@crustallum/core/plan/starters';
 import type { Certainty, Answer } from '@crustallum/core/quantities/model';
 import { numberRules, type NumberRule } from '@crustallum/core/quantities/rules';

@@ -1,5 +1,5 @@
 import { readWords, type UnderstoodWords } from '@crustallum/core/recipes/readWords';
-import type { MealInput, Product } from '@crustallum/core/plan/inputs';
+import type { MealInput, Product } from '@crustallum/core/contracts/item';
 import { useMemo, type ReactNode } from 'react';
 import { productWords } from '../../wording/words';
 

@@ -1,11 +1,11 @@
-import type { ItemInput, MouthInput, NeedKind } from '@crustallum/core/plan/inputs';
+import type { ItemInput, MouthInput, NeedKind } from '@crustallum/core/contracts/item';
 import { Dialog } from 'radix-ui';
 import { useState } from 'react';
-import { TextField } from '../../ui/TextField';
-import { usePhone } from '../../ui/useWidth';
+import { TextField } from '../../design/ui/TextField';
+import { usePhone } from '../../design/ui/useWidth';
 import { needKindsList } from '../../wording/needs';
 import { needWords } from '../../wording/words';
-import { Drawing } from '../Drawing';
+import { Drawing } from '../_shared/Drawing';
 
 /** px a millimetre of the table and what stands on it. */
 const px = 0.32;

@@ -1,5 +1,5 @@
 import { fireEvent, render, screen } from '@testing-library/react';
-import type { MealInput, Product } from '@crustallum/core/plan/inputs';
+import type { MealInput, Product } from '@crustallum/core/contracts/item';
 import { BriefWords } from './BriefWords';
 
 const meal = (words: string): MealInput => ({

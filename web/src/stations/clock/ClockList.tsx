@@ -1,4 +1,4 @@
-import type { TimedStep } from '@crustallum/core/plan/steps';
+import type { TimedStep } from '@crustallum/core/plan/steps/codes';
 import { clock, momentAt, span } from '../../wording/numbers';
 import { stepWord } from '../../wording/steps';
 import { colour } from './packed';

@@ -1,8 +1,8 @@
-import { closingCodes, type TimedStep } from '@crustallum/core/plan/steps';
+import { closingCodes, type TimedStep } from '@crustallum/core/plan/steps/codes';
 import { useMemo } from 'react';
-import { ItemSign } from '../../drawings/signs';
-import { useAppSelector } from '../../store/store';
-import { useWidth } from '../../ui/useWidth';
+import { ItemSign } from '../../design/drawings/signs';
+import { useAppSelector } from '../../desk/store';
+import { useWidth } from '../../design/ui/useWidth';
 import { clock, momentAt, served, span } from '../../wording/numbers';
 import { stepWord } from '../../wording/steps';
 import { ClockList } from './ClockList';

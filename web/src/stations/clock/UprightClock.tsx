@@ -1,4 +1,4 @@
-import type { TimedStep } from '@crustallum/core/plan/steps';
+import type { TimedStep } from '@crustallum/core/plan/steps/codes';
 import { clock, momentAt, served } from '../../wording/numbers';
 import { stepWord } from '../../wording/steps';
 import { colour, packed } from './packed';

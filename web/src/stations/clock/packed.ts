@@ -1,4 +1,4 @@
-import type { TimedStep } from '@crustallum/core/plan/steps';
+import type { TimedStep } from '@crustallum/core/plan/steps/codes';
 
 /** A strand's colour: pies keep theirs through the day. */
 export const colour = (index: number): string => `var(--color-strand-${(index % 5) + 1})`;

@@ -1,11 +1,11 @@
-import type { BlankShape, CutPlan } from '@crustallum/core/plan/cut/cutPlan';
-import { Measure } from '../../drawings/Measure';
-import { usePhone } from '../../ui/useWidth';
+import type { BlankShape, CutPlan } from '@crustallum/core/plan/stations/cut/result';
+import { Measure } from '../../design/drawings/Measure';
+import { usePhone } from '../../design/ui/useWidth';
 import { plain } from '../../wording/numbers';
 import { blankWords } from '../../wording/cut';
-import { Drawing } from '../Drawing';
-import { fields } from '../fields';
-import { Held } from '../Held';
+import { Drawing } from '../_shared/Drawing';
+import { fields } from '../_shared/fields';
+import { Held } from '../_shared/Held';
 
 const cm = (mm: number) => plain(mm / 10, 1);
 

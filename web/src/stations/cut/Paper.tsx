@@ -1,6 +1,6 @@
 import type { Paper as PaperName } from '@crustallum/core/cutting/tiling';
-import type { ItemInput } from '@crustallum/core/plan/inputs';
-import type { ItemPlan } from '@crustallum/core/plan/itemPlan';
+import type { ItemInput } from '@crustallum/core/contracts/item';
+import type { ItemPlan } from '@crustallum/core/plan/item';
 import { RefusedInput } from '@crustallum/core/quantities/refusal';
 import { paperPages, type PaperPage } from '@crustallum/core/templates/pages';
 import type { Primitive } from '@crustallum/core/templates/primitives';
@@ -9,8 +9,8 @@ import { useMemo, useState } from 'react';
 import { createPortal } from 'react-dom';
 import { cutCsv, cutText } from '../../files/cutList';
 import { fileName, saveFile } from '../../files/save';
-import { useAppSelector } from '../../store/store';
-import { Pick } from '../../ui/Pick';
+import { useAppSelector } from '../../desk/store';
+import { Pick } from '../../design/ui/Pick';
 import { plain } from '../../wording/numbers';
 import { kindsFor, pageDrawings, paperDrawing, type PaperKind } from './paperDrawings';
 

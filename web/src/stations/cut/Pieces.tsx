@@ -1,6 +1,6 @@
 import { apart, onSheet, type PlacedPiece } from '@crustallum/core/cutting/placing';
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import { usePhone } from '../../ui/useWidth';
+import { usePhone } from '../../design/ui/useWidth';
 import { plain } from '../../wording/numbers';
 import { toDrawing, toSheet, type Frame } from './frame';
 import { PieceShape } from './PieceShape';

@@ -1,6 +1,6 @@
 import { shapeSize } from '@crustallum/core/cutting/shape';
 import { layingOrder } from '@crustallum/core/templates/cutOrder';
-import type { CutPlan, RolledGeneration } from '@crustallum/core/plan/cut/cutPlan';
+import type { CutPlan, RolledGeneration } from '@crustallum/core/plan/stations/cut/result';
 import { plain } from '../../wording/numbers';
 import { frameOf } from './frame';
 import { PieceShape } from './PieceShape';

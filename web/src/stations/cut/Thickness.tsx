@@ -1,14 +1,14 @@
 import type { WeighedThickness } from '@crustallum/core/cutting/thickness';
-import { doughDensity } from '@crustallum/core/plan/cut/cutPlan';
-import type { ItemInput } from '@crustallum/core/plan/inputs';
+import { doughDensity } from '@crustallum/core/plan/stations/cut/result';
+import type { ItemInput } from '@crustallum/core/contracts/item';
 import { useEffect, useState } from 'react';
-import { useItem } from '../../app/useItem';
+import { useItem } from '../../desk/useItem';
 import { scale } from '../../devices/scale';
-import { Whence } from '../../ui/Whence';
+import { Whence } from '../../design/ui/Whence';
 import { plain } from '../../wording/numbers';
 import { ScalePresses } from './ScalePresses';
-import { Unanswered } from '../Unanswered';
-import { useQuestion } from '../useQuestion';
+import { Unanswered } from '../_shared/Unanswered';
+import { useQuestion } from '../_shared/useQuestion';
 
 const most = 3;
 

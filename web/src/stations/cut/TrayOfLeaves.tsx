@@ -1,8 +1,8 @@
-import type { CutPlan } from '@crustallum/core/plan/cut/cutPlan';
-import { Measure } from '../../drawings/Measure';
-import { usePhone } from '../../ui/useWidth';
+import type { CutPlan } from '@crustallum/core/plan/stations/cut/result';
+import { Measure } from '../../design/drawings/Measure';
+import { usePhone } from '../../design/ui/useWidth';
 import { plain } from '../../wording/numbers';
-import { Drawing } from '../Drawing';
+import { Drawing } from '../_shared/Drawing';
 
 const cm = (mm: number) => plain(mm / 10, 1);
 

@@ -1,18 +1,18 @@
 import type { ReRollPlan } from '@crustallum/core/cutting/reRolls';
 import type { Way } from '@crustallum/core/cutting/ways';
-import type { ItemPlan } from '@crustallum/core/plan/itemPlan';
-import { doughDensity } from '@crustallum/core/plan/cut/cutPlan';
+import type { ItemPlan } from '@crustallum/core/plan/item';
+import { doughDensity } from '@crustallum/core/plan/stations/cut/result';
 import { otherCutter } from '@crustallum/core/cutting/piece';
 import { scaledShape, shapeArea } from '@crustallum/core/cutting/shape';
-import type { ItemInput, KitchenInput } from '@crustallum/core/plan/inputs';
+import type { ItemInput, KitchenInput } from '@crustallum/core/contracts/item';
 import { useState } from 'react';
-import { useItem } from '../../app/useItem';
-import { useToolsQuery } from '../../store/api';
-import { Whence } from '../../ui/Whence';
-import { NumberField } from '../../ui/NumberField';
+import { useItem } from '../../desk/useItem';
+import { useToolsQuery } from '../../api/api';
+import { Whence } from '../../design/ui/Whence';
+import { NumberField } from '../../design/ui/NumberField';
 import { plain } from '../../wording/numbers';
-import { Unanswered } from '../Unanswered';
-import { useQuestion } from '../useQuestion';
+import { Unanswered } from '../_shared/Unanswered';
+import { useQuestion } from '../_shared/useQuestion';
 import { Thickness } from './Thickness';
 
 const cm = (mm: number) => plain(mm / 10, 1);

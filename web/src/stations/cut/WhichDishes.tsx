@@ -2,13 +2,13 @@ import { fillCapacity } from '@crustallum/core/vessels/blanks';
 import type { DishOption } from '@crustallum/core/vessels/dishes';
 import { vesselGeometry, type Vessel } from '@crustallum/core/vessels/vessel';
 import { useState } from 'react';
-import { useItem } from '../../app/useItem';
-import type { StoredTool } from '../../store/api';
-import { NumberField } from '../../ui/NumberField';
-import { Whence } from '../../ui/Whence';
+import { useItem } from '../../desk/useItem';
+import type { StoredTool } from '../../api/api';
+import { NumberField } from '../../design/ui/NumberField';
+import { Whence } from '../../design/ui/Whence';
 import { plain } from '../../wording/numbers';
-import { Unanswered } from '../Unanswered';
-import { useQuestion } from '../useQuestion';
+import { Unanswered } from '../_shared/Unanswered';
+import { useQuestion } from '../_shared/useQuestion';
 
 interface Answer {
   options: DishOption[];

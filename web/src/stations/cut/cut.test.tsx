@@ -1,8 +1,8 @@
-import type { ItemInput, Product } from '@crustallum/core/plan/inputs';
+import type { ItemInput, Product } from '@crustallum/core/contracts/item';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { scale } from '../../devices/scale';
-import type { StoredTool } from '../../store/api';
-import { store } from '../../store/store';
+import type { StoredTool } from '../../api/api';
+import { store } from '../../desk/store';
 import { FakeServer, heading, open } from '../../testing/household';
 
 jest.setTimeout(60_000);

@@ -1,9 +1,9 @@
 import { layingOrder } from '@crustallum/core/templates/cutOrder';
 import { layAround, snapped, type Bed, type PlacedPiece } from '@crustallum/core/cutting/placing';
 import { shapeSize } from '@crustallum/core/cutting/shape';
-import type { RolledGeneration } from '@crustallum/core/plan/cut/cutPlan';
+import type { RolledGeneration } from '@crustallum/core/plan/stations/cut/result';
 import { useState } from 'react';
-import { useItem } from '../../app/useItem';
+import { useItem } from '../../desk/useItem';
 import { keptLaying } from './frame';
 
 export interface Laying {

@@ -1,6 +1,6 @@
 import type { EggOption } from '@crustallum/core/dough/eggs';
-import type { EggLedger } from '@crustallum/core/plan/eggLedger';
-import { useItem } from '../../app/useItem';
+import type { EggLedger } from '@crustallum/core/plan/needs/eggs';
+import { useItem } from '../../desk/useItem';
 import { plain } from '../../wording/numbers';
 
 const useWords = { dough: 'dough', filling: 'filling', glue: 'glue', wash: 'wash' } as const;

@@ -1,5 +1,5 @@
-import type { DoughPlan } from '@crustallum/core/plan/doughStation';
-import { GroundRuler } from '../../drawings/Measure';
+import type { DoughPlan } from '@crustallum/core/plan/stations/dough/result';
+import { GroundRuler } from '../../design/drawings/Measure';
 import { plain } from '../../wording/numbers';
 import { doughFills } from './colours';
 

@@ -1,4 +1,4 @@
-import type { DoughPlan } from '@crustallum/core/plan/doughStation';
+import type { DoughPlan } from '@crustallum/core/plan/stations/dough/result';
 import { plain } from '../../wording/numbers';
 import { doughFills } from './colours';
 

@@ -1,10 +1,10 @@
 import { partName, ratioNames, type RatioName } from '@crustallum/core/dough/formula';
 import { styles, type Style } from '@crustallum/core/dough/styles';
-import type { DoughFacts } from '@crustallum/core/plan/doughFormula';
-import { usePhone } from '../../ui/useWidth';
+import type { DoughFacts } from '@crustallum/core/plan/stations/dough/formula';
+import { usePhone } from '../../design/ui/useWidth';
 import { leavingWords, ratioWords, styleFor, styleWords } from '../../wording/dough';
 import { plain } from '../../wording/numbers';
-import { Drawing } from '../Drawing';
+import { Drawing } from '../_shared/Drawing';
 
 const ends: Record<RatioName, number> = { fat: 110, water: 80, salt: 5, sugar: 50, egg: 40, acid: 8 };
 const inks: Record<RatioName, string> = {

@@ -1,6 +1,6 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { FakeServer, heading, open } from '../../testing/household';
-import { store } from '../../store/store';
+import { store } from '../../desk/store';
 
 const dough = () => store.getState().desk.items[0]?.document.dough;
 const eggs = () => store.getState().desk.plan?.items[0]?.eggs;

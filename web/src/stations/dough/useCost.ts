@@ -3,7 +3,7 @@ import type { FormulaPart } from '@crustallum/core/dough/formula';
 import { figure, type Figure } from '@crustallum/core/plan/figure';
 import { flourIds, nameOf } from '@crustallum/core/ingredients/table';
 import { useMemo } from 'react';
-import { useLarderQuery } from '../../store/api';
+import { useLarderQuery } from '../../api/api';
 import { plain } from '../../wording/numbers';
 
 /** What a formula costs by the larder's prices. Money has no sign here: it is whatever the cook's prices are in. */

@@ -3,10 +3,10 @@ import { piecesFor, type Appetite } from '@crustallum/core/dough/ask';
 import { swapFat, swapFlour, swapLiquid } from '@crustallum/core/dough/swaps';
 import type { StyleName } from '@crustallum/core/dough/styles';
 import type { FormulaPart } from '@crustallum/core/dough/formula';
-import { foldsOf, partsOf, startOf } from '@crustallum/core/plan/doughFormula';
-import type { DoughInput } from '@crustallum/core/plan/inputs';
-import { useItem } from '../../app/useItem';
-import { useAppSelector } from '../../store/store';
+import { foldsOf, partsOf, startOf } from '@crustallum/core/plan/stations/dough/formula';
+import type { DoughInput } from '@crustallum/core/contracts/item';
+import { useItem } from '../../desk/useItem';
+import { useAppSelector } from '../../desk/store';
 
 const tenth = (v: number) => Math.round(v * 10) / 10;
 const clamp = (v: number, low: number, high: number) => Math.min(high, Math.max(low, v));

@@ -1,15 +1,15 @@
 import type { SheetPlan } from '@crustallum/core/lamination/sheetPlan';
 import { bowlLoss } from '@crustallum/core/dough/ask';
-import { foldsIn, lockIn } from '@crustallum/core/plan/turns';
+import { foldsIn, lockIn } from '@crustallum/core/plan/stations/lamination/turns';
 import { useState } from 'react';
-import { useItem } from '../../app/useItem';
-import { useAppSelector } from '../../store/store';
-import { NumberField } from '../../ui/NumberField';
-import { Press } from '../../ui/Press';
+import { useItem } from '../../desk/useItem';
+import { useAppSelector } from '../../desk/store';
+import { NumberField } from '../../design/ui/NumberField';
+import { Press } from '../../design/ui/Press';
 import { plain } from '../../wording/numbers';
-import { Drawing } from '../Drawing';
-import { Unanswered } from '../Unanswered';
-import { useQuestion } from '../useQuestion';
+import { Drawing } from '../_shared/Drawing';
+import { Unanswered } from '../_shared/Unanswered';
+import { useQuestion } from '../_shared/useQuestion';
 
 const cmRule = { min: 50, max: 1500, unit: 'mm', integer: false };
 const mmRule = { min: 1, max: 12, unit: 'mm', integer: false };

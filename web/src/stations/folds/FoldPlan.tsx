@@ -1,8 +1,8 @@
-import { foldNames, lockIns, type FoldWord } from '@crustallum/core/plan/inputs';
-import { foldsIn, lockIn } from '@crustallum/core/plan/turns';
+import { foldNames, lockIns, type FoldWord } from '@crustallum/core/contracts/item';
+import { foldsIn, lockIn } from '@crustallum/core/plan/stations/lamination/turns';
 import { Minus, Plus } from 'lucide-react';
-import { useItem } from '../../app/useItem';
-import { Choice } from '../../ui/Choice';
+import { useItem } from '../../desk/useItem';
+import { Choice } from '../../design/ui/Choice';
 import { foldWords, lockInWords } from '../../wording/folds';
 
 const mostTurns = 12;

@@ -1,7 +1,7 @@
-import type { LeavesPlan } from '@crustallum/core/plan/foldsStation';
+import type { LeavesPlan } from '@crustallum/core/plan/stations/lamination/result';
 import { layings } from '@crustallum/core/lamination/leafLaying';
-import { useItem } from '../../app/useItem';
-import { Pick } from '../../ui/Pick';
+import { useItem } from '../../desk/useItem';
+import { Pick } from '../../design/ui/Pick';
 import { actWords, coverWords, layingWords } from '../../wording/folds';
 import { plain, span } from '../../wording/numbers';
 

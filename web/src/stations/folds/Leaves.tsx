@@ -1,12 +1,12 @@
-import type { LeavesPlan } from '@crustallum/core/plan/foldsStation';
+import type { LeavesPlan } from '@crustallum/core/plan/stations/lamination/result';
 import { useState } from 'react';
-import { useItem } from '../../app/useItem';
-import { Measure } from '../../drawings/Measure';
-import { usePhone } from '../../ui/useWidth';
+import { useItem } from '../../desk/useItem';
+import { Measure } from '../../design/drawings/Measure';
+import { usePhone } from '../../design/ui/useWidth';
 import { plain } from '../../wording/numbers';
-import { Drawing } from '../Drawing';
-import { StationPage } from '../StationPage';
-import { Pick } from '../../ui/Pick';
+import { Drawing } from '../_shared/Drawing';
+import { StationPage } from '../_shared/StationPage';
+import { Pick } from '../../design/ui/Pick';
 import { LeafLaying } from './Laying';
 
 type View = 'stack' | 'laying';

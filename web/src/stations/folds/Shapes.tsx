@@ -1,13 +1,13 @@
 import type { FridgeShape } from '@crustallum/core/cold/fridgeShapes';
-import type { DoughShapes } from '@crustallum/core/plan/shapes';
-import { useItem } from '../../app/useItem';
-import { useAppSelector } from '../../store/store';
-import { usePhone } from '../../ui/useWidth';
+import type { DoughShapes } from '@crustallum/core/plan/questions/shapes';
+import { useItem } from '../../desk/useItem';
+import { useAppSelector } from '../../desk/store';
+import { usePhone } from '../../design/ui/useWidth';
 import { shapeWords } from '../../wording/folds';
 import { plain, span } from '../../wording/numbers';
-import { Drawing } from '../Drawing';
-import { Unanswered } from '../Unanswered';
-import { useQuestion } from '../useQuestion';
+import { Drawing } from '../_shared/Drawing';
+import { Unanswered } from '../_shared/Unanswered';
+import { useQuestion } from '../_shared/useQuestion';
 
 /** The same dough in five shapes for the cold, cut through, at the moment its mean can be rolled. */
 export function Shapes() {

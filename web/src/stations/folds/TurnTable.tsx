@@ -1,5 +1,5 @@
-import type { LaminationPlan } from '@crustallum/core/plan/foldsStation';
-import { dustingGPerDm2 } from '@crustallum/core/plan/turns';
+import type { LaminationPlan } from '@crustallum/core/plan/stations/lamination/result';
+import { dustingGPerDm2 } from '@crustallum/core/plan/stations/lamination/turns';
 import { foldWords } from '../../wording/folds';
 import { plain, span } from '../../wording/numbers';
 

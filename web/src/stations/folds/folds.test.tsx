@@ -1,7 +1,7 @@
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
-import type { Pastry, Product } from '@crustallum/core/plan/inputs';
-import { changeItem } from '../../store/deskWork';
-import { store } from '../../store/store';
+import type { Pastry, Product } from '@crustallum/core/contracts/item';
+import { changeItem } from '../../desk/changes';
+import { store } from '../../desk/store';
 import { FakeServer, heading, open } from '../../testing/household';
 
 jest.setTimeout(60_000);

@@ -1,0 +1,150 @@
+import fc from 'fast-check';
+import type { ClockPlan } from './chain';
+import { pastriesOf, products, type BakeInput, type ItemInput, type KitchenInput } from '../contracts/item';
+import { planBake } from '../plan/bake';
+import { closingCodes } from '../plan/steps/codes';
+import { plainKitchen, starterItem, starterMeal } from '../plan/starters';
+
+const two: KitchenInput = { ...plainKitchen, cooks: ['Ines', 'Noor'] };
+const bake = (items: ItemInput[], kitchen: KitchenInput = two): ClockPlan =>
+  planBake({ meal: starterMeal('2026-12-12T18:30', 8), items, kitchen } satisfies BakeInput).clock;
+const at = (item: ItemInput, setC: number, fan = false): ItemInput => ({
+  ...item,
+  oven: { ...item.oven, setC, mode: fan ? 'fan' : 'conv' },
+});
+const pots = starterItem('potPies', 6, 'Ines');
+const coil = starterItem('filoCoil', 6, 'Noor');
+const hands = starterItem('handPies', 8, 'Ines', 'roughPuff');
+
+const anySupper = fc
+  .array(
+    fc.record({
+      kind: fc.constantFrom(...products.flatMap((p) => pastriesOf[p].map((pastry) => [p, pastry] as const))),
+      count: fc.integer({ min: 2, max: 12 }),
+      setC: fc.constantFrom(170, 180, 200, 220),
+      fan: fc.boolean(),
+      cook: fc.constantFrom('Ines', 'Noor'),
+    }),
+    { minLength: 1, maxLength: 4 },
+  )
+  .map((dishes) => dishes.map((d) => at(starterItem(d.kind[0], d.count, d.cook, d.kind[1]), d.setC, d.fan)));
+
+/** Suppers of one to four dishes at all sorts of heats, in kitchens of one to three shelves, each planned once. */
+const suppers = fc
+  .sample(fc.tuple(anySupper, fc.integer({ min: 1, max: 3 })), { numRuns: 10, seed: 12 })
+  .map(([items, ovenShelves]) => {
+    const kitchen = { ...two, ovenShelves };
+    return { items, ovenShelves, plan: planBake({ meal: starterMeal('2026-12-12T18:30', 8), items, kitchen }) };
+  });
+
+describe('one oven for all', () => {
+  it('never holds more than it has shelves, nor two heats at once, and has time to change between them', () => {
+    for (const { items, ovenShelves, plan } of suppers) {
+      const { ovenRuns } = plan.clock;
+      expect(ovenRuns).toHaveLength(items.length);
+      for (const run of ovenRuns) {
+        const beside = ovenRuns.filter((o) => o.startMin < run.endMin - 1e-6 && run.startMin < o.endMin - 1e-6);
+        for (const other of beside) {
+          expect(Math.abs(other.setC - run.setC)).toBeLessThanOrEqual(10);
+          expect(other.mode).toBe(run.mode);
+        }
+      }
+      // at every beginning of a run, what is in the oven fits its shelves
+      for (const { startMin } of ovenRuns)
+        expect(
+          ovenRuns.filter((o) => o.startMin <= startMin + 1e-6 && startMin + 1e-6 < o.endMin).length,
+        ).toBeLessThanOrEqual(ovenShelves);
+    }
+  });
+  it('takes two pies of one heat together where it has two shelves, one after the other where it has one', () => {
+    const together = bake([at(pots, 200), at(coil, 200)], { ...two, ovenShelves: 2 }).ovenRuns;
+    expect(together[0]?.endMin).toBeGreaterThan(together[1]?.startMin as number);
+    const apart = bake([at(pots, 200), at(coil, 200)], { ...two, ovenShelves: 1 }).ovenRuns;
+    expect(apart[0]?.endMin).toBeLessThanOrEqual(apart[1]?.startMin as number);
+  });
+  it('is given longer to climb than to fall', () => {
+    const gap = (first: number, second: number) => {
+      // the later in the list bakes earlier
+      const [early, late] = bake([at(pots, second), at(coil, first)], { ...two, ovenShelves: 1 }).ovenRuns;
+      return (late?.startMin ?? 0) - (early?.endMin ?? 0);
+    };
+    expect(gap(180, 220)).toBeGreaterThanOrEqual(40 / 1.9 - 0.1);
+    expect(gap(220, 180)).toBeGreaterThanOrEqual(40 / 4 - 0.1);
+    expect(gap(180, 220)).toBeGreaterThan(gap(220, 180));
+  });
+  it('is switched on before each bake', () => {
+    for (const { plan } of suppers) {
+      for (const run of plan.clock.ovenRuns) expect(run.preheatFromMin).toBeLessThanOrEqual(run.startMin);
+    }
+  });
+  it('that is taken leaves a pie standing, and says how long', () => {
+    const many = Array.from({ length: 4 }, (_, i) => at(pots, i % 2 ? 170 : 220));
+    const { problems } = bake(many, { ...two, ovenShelves: 1 });
+    const stands = problems.filter((p) => p.code === 'standsLong');
+    expect(stands.length).toBeGreaterThan(0);
+    for (const p of stands) expect(Number(p.values['minutes'])).toBeGreaterThan(60);
+  });
+});
+
+describe('hands', () => {
+  it('are asked of nobody twice at once, unless the Clock says so', () => {
+    for (const { items, plan } of suppers) {
+      const { steps, problems } = plan.clock;
+      const taken = new Set(problems.filter((p) => p.code === 'handsTaken').map((p) => p.values['item']));
+      const worked = steps.filter((s) => s.cook && !taken.has(items[s.itemIndex]?.title ?? ''));
+      for (const a of worked)
+        for (const b of worked)
+          if (a !== b && a.cook === b.cook)
+            expect(a.startMin + a.minutes <= b.startMin + 1e-6 || b.startMin + b.minutes <= a.startMin + 1e-6).toBe(
+              true,
+            );
+    }
+  });
+  it('of each cook add up to what the figure says', () => {
+    const { hands: each, figures, steps } = bake([hands, coil]);
+    expect(each.reduce((sum, h) => sum + h.minutes, 0)).toBeCloseTo(figures.hands.value ?? 0, 6);
+    for (const { cook, minutes } of each)
+      expect(steps.filter((s) => s.cook === cook).reduce((sum, s) => sum + s.minutes, 0)).toBeCloseTo(minutes, 6);
+  });
+  it('of the other cook make the filling', () => {
+    const filling = bake([hands]).steps.find((s) => s.code === 'cookFilling');
+    expect(filling?.cook).toBe('Noor');
+    expect(bake([hands], { ...two, cooks: ['Ines'] }).steps.find((s) => s.code === 'cookFilling')?.cook).toBe('Ines');
+  });
+  it('of a cook who is not in this kitchen are those of the first who is', () => {
+    const { steps } = bake([{ ...coil, clock: { ...coil.clock, cook: 'Somebody' } }]);
+    expect(new Set(steps.map((s) => s.cook).filter(Boolean))).toEqual(new Set(['Ines', 'Noor']));
+  });
+});
+
+describe('the order of the day', () => {
+  it('has every pie out before the table, its filling ready before it is closed, its steps one after the other', () => {
+    for (const { items, plan } of suppers) {
+      const { steps, startMin } = plan.clock;
+      expect(startMin).toBe(Math.min(...steps.map((s) => s.startMin)));
+      expect([...steps].sort((a, b) => a.startMin - b.startMin || a.itemIndex - b.itemIndex)).toEqual(steps);
+      items.forEach((_, index) => {
+        const own = steps.filter((s) => s.itemIndex === index);
+        const pastry = own.filter((s) => s.strand === 'pastry');
+        pastry.slice(1).forEach((s, i) => {
+          const before = pastry[i];
+          expect(s.startMin).toBeGreaterThanOrEqual((before?.startMin ?? 0) + (before?.minutes ?? 0) - 1e-6);
+        });
+        const last = pastry.at(-1);
+        expect((last?.startMin ?? 0) + (last?.minutes ?? 0)).toBeCloseTo(0, 6);
+        const closing = own.find((s) => closingCodes.includes(s.code));
+        const cool = own.find((s) => s.code === 'coolFilling');
+        if (closing && cool) expect(cool.startMin + cool.minutes).toBeLessThanOrEqual(closing.startMin + 1e-6);
+      });
+    }
+  });
+  it('stretches only the last chill while hands are taken, and no further than it may', () => {
+    for (const { plan } of suppers) {
+      for (const s of plan.clock.steps.filter((x) => x.strand === 'pastry' && x.kind !== 'stand')) {
+        const own = plan.items[s.itemIndex]?.steps.find((x) => x.id === s.id);
+        expect(s.minutes).toBeGreaterThanOrEqual((own?.minutes ?? 0) - 1e-6);
+        expect(s.minutes - (own?.minutes ?? 0)).toBeLessThanOrEqual((own?.elasticMin ?? 0) + 5);
+      }
+    }
+  });
+});

@@ -1,0 +1,143 @@
+import { filoDry } from '../../cold/filo';
+import { tightest, type ColdLine, type Stretch } from './line';
+import type { CutPlan } from '../stations/cut/result';
+import { styleOf } from '../stations/dough/formula';
+import type { DoughPlan } from '../stations/dough/result';
+import type { Problem } from '../figure';
+import type { FillingPlan } from '../stations/filling/result';
+import type { ItemInput, KitchenInput } from '../../contracts/item';
+import type { PastryDay } from './pastryDay';
+import { benchMinutes, type Step, type StepCode } from '../steps/codes';
+
+/** Moisture of a packet's leaf, and below which it cracks when bent: 0.3 of its dry mass. Estimates. */
+const freshLeafWetBasis = 0.31;
+const crackDryBasis = 0.3;
+/** The band of the Damp Line, in % of the leaf's mass. */
+export const leafBand = { low: (100 * crackDryBasis) / (1 + crackDryBasis), high: 100 * freshLeafWetBasis };
+
+/** Filo: the Damp Line. The leaf to be used next dries while bare and rests under a damp cloth between stacks. */
+export function leavesDay(
+  item: ItemInput,
+  kitchen: KitchenInput,
+  cut: CutPlan,
+  dough: DoughPlan,
+  filling: FillingPlan,
+): PastryDay {
+  const steps: Step[] = [];
+  const stretches: Stretch[] = [];
+  const humidity = kitchen.humidityPct / 100;
+  let wet = freshLeafWetBasis;
+  const add = (
+    code: StepCode,
+    kind: Step['kind'],
+    plannedMin: number,
+    values: Step['values'],
+    cover: 'none' | 'damp',
+    pieces = 0,
+    elasticMin = 0,
+  ) => {
+    const id = `${code}${steps.length + 1}`;
+    const longer = item.clock.longer?.find((l) => l.stepId === id)?.minutes ?? 0;
+    const minutes = Math.max(1, plannedMin + longer);
+    const step: Step = {
+      id,
+      code,
+      strand: 'pastry',
+      kind,
+      minutes,
+      elasticMin,
+      pieces,
+      values,
+    };
+    steps.push(step);
+    const dry = filoDry({
+      airC: kitchen.roomC,
+      humidity,
+      moistureWetBasis: wet,
+      cover,
+      minutes: Math.max(1, Math.ceil(minutes)),
+    });
+    const long =
+      cover === 'none'
+        ? filoDry({ airC: kitchen.roomC, humidity, moistureWetBasis: wet, minutes: 120 }).minutesToLimit
+        : null;
+    const at = dry.line.minutes.map((m) => Math.min(m, minutes));
+    const value = dry.line.wetBasis.map((m) => m * 100);
+    stretches.push({
+      stepId: step.id,
+      code,
+      kind: cover === 'none' ? 'bench' : 'cold',
+      minutes,
+      at,
+      value,
+      leavesBandAt: cover === 'none' ? long : null,
+      thicknessMm: null,
+      workableFrom: null,
+    });
+    wet = dry.finalWetBasis;
+  };
+  const pace = kitchen.pace;
+  const leaves = cut.leaves ?? { count: 1, stacks: 1, perStack: 1 };
+  if (styleOf(item.dough) === 'stretchedFilo') {
+    add(
+      'weigh',
+      'bench',
+      benchMinutes.weigh * pace,
+      { flour: dough.masses.flourG, fat: dough.masses.fatG, lump: 0 },
+      'damp',
+    );
+    add(
+      'kneadLeaves',
+      'bench',
+      benchMinutes.knead * pace,
+      { water: dough.masses.waterG, flour: dough.masses.flourG },
+      'damp',
+    );
+    add('restLeaves', 'stand', benchMinutes.restLeaves, {}, 'damp', 0, 120);
+    add(
+      'stretchLeaves',
+      'bench',
+      leaves.count * benchMinutes.stretchALeaf * pace,
+      { leaves: leaves.count },
+      'damp',
+      leaves.count,
+    );
+  } else add('openLeaves', 'bench', benchMinutes.openLeaves * pace, { leaves: leaves.count }, 'none');
+  for (let stack = 1; stack <= leaves.stacks; stack++) {
+    const each = Math.round(leaves.count / leaves.stacks);
+    add(
+      'brushStack',
+      'bench',
+      each * benchMinutes.brushALeaf * pace,
+      { stack, stacks: leaves.stacks, leaves: each },
+      'none',
+      each,
+    );
+    add(
+      'coverLeaves',
+      'bench',
+      benchMinutes.layAStack * pace,
+      { stack, stacks: leaves.stacks, grams: filling.totalG / leaves.stacks },
+      'damp',
+    );
+  }
+  add('assembleLeaves', 'bench', 4 * pace, {}, 'damp');
+  add('shapedChill', 'cold', 10, { lots: 1 }, 'damp', 0, 180);
+  const line: ColdLine = {
+    medium: 'leaf',
+    unit: '%',
+    band: { ...leafBand, soft: null, leak: null },
+    stretches,
+    ...tightest(stretches),
+  };
+  const problems: Problem[] = [];
+  if (line.inHandMin !== null && line.inHandMin < 0)
+    problems.push({
+      station: 'folds',
+      code: 'leafCracks',
+      fields: ['folds.leavesInStack', 'kitchen.humidityPct'],
+      values: { minutes: -line.inHandMin },
+      weight: 'warn',
+    });
+  return { steps, line, problems, rest: null, lots: 1 };
+}

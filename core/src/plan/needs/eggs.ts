@@ -1,0 +1,76 @@
+import { eggContents, eggOptions, type EggOption, type EggSize } from '../../dough/eggs';
+import type { CutPlan } from '../stations/cut/result';
+import type { FillingPlan } from '../stations/filling/result';
+import type { DoughPlan } from '../stations/dough/result';
+import type { ItemInput, KitchenInput } from '../../contracts/item';
+
+export type EggUse = 'dough' | 'filling' | 'glue' | 'wash';
+
+export interface EggLedger {
+  size: EggSize;
+  /** Who takes how much of what, g. */
+  uses: { use: EggUse; part: 'whole' | 'yolk' | 'white'; grams: number }[];
+  /** Eggs to crack for all of it. */
+  eggs: number;
+  /** What is left in the bowl of them, g. */
+  left: { beatenG: number; yolkG: number; whiteG: number };
+  /** Ways to come to the dough's egg; empty when none goes in or it comes out whole. */
+  options: EggOption[];
+}
+
+/** Egg brushed on, g per m²: a thin coat, and a line along the seam. Estimates of ours. */
+const washGramsPerM2 = 90;
+const glueGramsPerM = 1.2;
+
+/** One egg for everything: dough, filling, glue and wash in one account, so that none is cracked for a brushful. */
+export function eggLedger(
+  item: ItemInput,
+  kitchen: KitchenInput,
+  cut: CutPlan,
+  dough: DoughPlan,
+  filling: FillingPlan,
+): EggLedger {
+  const size = kitchen.eggSize ?? 'M';
+  const uses: EggLedger['uses'] = [];
+  const put = (use: EggUse, part: EggLedger['uses'][number]['part'], grams: number) => {
+    if (grams > 0.5) uses.push({ use, part, grams });
+  };
+  for (const p of dough.facts?.parts ?? []) {
+    if (p.id === 'egg') put('dough', 'whole', p.grams);
+    if (p.id === 'yolk') put('dough', 'yolk', p.grams);
+    if (p.id === 'eggWhite') put('dough', 'white', p.grams);
+  }
+  for (const i of item.filling.ingredients)
+    if (/\begg(s)?\b/i.test(i.name))
+      put(
+        'filling',
+        /yolk/i.test(i.name) ? 'yolk' : /white/i.test(i.name) ? 'white' : 'whole',
+        (filling.totalG * i.gramsPer100) / 100,
+      );
+  const pieces = item.product === 'handPies' || item.product === 'potPies' ? cut.pieces : 1;
+  if (item.seal.glue === 'egg') put('glue', 'whole', (cut.seamMm / 1000) * glueGramsPerM * pieces);
+  const wash = (cut.planAreaMm2 / 1e6) * washGramsPerM2 * pieces;
+  if (item.seal.wash === 'egg') put('wash', 'whole', wash);
+  if (item.seal.wash === 'yolk') put('wash', 'yolk', wash);
+  const { yolkG, whiteG } = eggContents[size];
+  const sum = (part: string) => uses.filter((u) => u.part === part).reduce((total, u) => total + u.grams, 0);
+  const whole = Math.ceil(sum('whole') / (yolkG + whiteG) - 1e-9);
+  const [yolks, whites] = [Math.ceil(sum('yolk') / yolkG - 1e-9), Math.ceil(sum('white') / whiteG - 1e-9)];
+  const apart = Math.max(yolks, whites);
+  const doughEgg = dough.facts?.parts.find((p) => p.id === 'egg')?.grams ?? 0;
+  const splits =
+    doughEgg > 1 &&
+    doughEgg < 2000 &&
+    Math.abs(doughEgg / (yolkG + whiteG) - Math.round(doughEgg / (yolkG + whiteG))) > 0.02;
+  return {
+    size,
+    uses,
+    eggs: whole + apart,
+    left: {
+      beatenG: whole * (yolkG + whiteG) - sum('whole'),
+      yolkG: apart * yolkG - sum('yolk'),
+      whiteG: apart * whiteG - sum('white'),
+    },
+    options: splits ? eggOptions(doughEgg, size) : [],
+  };
+}

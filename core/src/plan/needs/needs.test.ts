@@ -1,0 +1,86 @@
+import { pastriesOf, products, type ItemInput } from '../../contracts/item';
+import { planItem } from '../item';
+import { larderNames, needsOf, shortages, type Need } from './needs';
+import { plainKitchen, starterItem } from '../starters';
+
+const made = products.flatMap((p) => pastriesOf[p].map((pastry) => starterItem(p, 6, 'You', pastry)));
+const needs = (...items: ItemInput[]): Need[] =>
+  needsOf(
+    items,
+    items.map((i) => planItem(i, plainKitchen)),
+  );
+const grams = (list: readonly Need[], name: string) => list.find((n) => n.name === name)?.grams ?? 0;
+const need = (name: string, g: number): Need => ({ name, grams: g, forItems: [] });
+
+describe('what a day takes from the larder', () => {
+  it.each(made.map((i) => [i.title, i.dough.pastry, i] as const))(
+    'names the fat of %s in %s as the larder does',
+    (_t, _p, item) => {
+      const list = needs(item);
+      expect(grams(list, larderNames[item.dough.fat] ?? '')).toBeCloseTo(
+        planItem(item, plainKitchen).dough.masses.fatG,
+        6,
+      );
+    },
+  );
+  it.each(made.map((i) => [i.title, i.dough.pastry, i] as const))(
+    'asks for flour or for bought leaves for %s in %s, never both',
+    (_t, pastry, item) => {
+      const list = needs(item);
+      expect(grams(list, 'Filo') > 0).toBe(pastry === 'filo');
+      expect(grams(list, 'Flour') > 0).toBe(pastry !== 'filo');
+    },
+  );
+  it('adds up what it is for, dish by dish', () => {
+    for (const n of needs(...made)) {
+      expect(n.forItems.reduce((sum, f) => sum + f.grams, 0)).toBeCloseTo(n.grams, 6);
+      expect(n.grams).toBeGreaterThan(0.5);
+    }
+  });
+  it('is the same in whatever order the dishes stand', () => {
+    const [there, back] = [needs(...made), needs(...[...made].reverse())];
+    for (const n of there) expect(grams(back, n.name)).toBeCloseTo(n.grams, 6);
+    expect(back).toHaveLength(there.length);
+  });
+  it('counts what goes into the filling by its share', () => {
+    const [item] = made;
+    if (!item) throw new Error('nothing made');
+    const leek = { ...item, filling: { ...item.filling, ingredients: [{ name: 'Leek', gramsPer100: 40 }] } };
+    expect(grams(needs(leek), 'Leek')).toBeCloseTo(planItem(leek, plainKitchen).filling.totalG * 0.4, 6);
+  });
+  it('puts butter for the dough and butter in the filling together, however it is written', () => {
+    const [item] = made;
+    if (!item) throw new Error('nothing made');
+    const rich = { ...item, filling: { ...item.filling, ingredients: [{ name: 'butter', gramsPer100: 10 }] } };
+    expect(needs(rich).filter((n) => n.name.toLowerCase() === 'butter')).toHaveLength(1);
+  });
+});
+
+describe('what the larder is short of', () => {
+  it('is nothing when there is exactly enough, and the rest when there is not', () => {
+    expect(shortages([need('Flour', 500)], [{ name: 'Flour', grams: 500 }])).toEqual([]);
+    expect(shortages([need('Flour', 500)], [{ name: 'Flour', grams: 480 }])).toEqual([
+      { name: 'Flour', needG: 500, haveG: 480, shortG: 20 },
+    ]);
+  });
+  it('counts every bag of a thing, without regard to capitals and to what stands behind a comma', () => {
+    const bags = [
+      { name: 'flour, strong white', grams: 300 },
+      { name: 'FLOUR', grams: 250 },
+      { name: 'Potato flour', grams: 900 },
+    ];
+    expect(shortages([need('Flour', 540)], bags)).toEqual([]);
+    expect(shortages([need('Flour', 600)], bags)[0]?.shortG).toBeCloseTo(50, 6);
+  });
+  it('does not speak of crumbs', () => {
+    expect(shortages([need('Salt', 10.4)], [{ name: 'Salt', grams: 10 }])).toEqual([]);
+  });
+  it('is everything where the larder is empty', () => {
+    const all = needs(...made);
+    expect(
+      shortages(all, [])
+        .map((s) => s.name)
+        .sort(),
+    ).toEqual(all.map((n) => n.name).sort());
+  });
+});

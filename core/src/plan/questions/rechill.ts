@@ -1,0 +1,71 @@
+import { filoDry } from '../../cold/filo';
+import { within } from '../../quantities/refusal';
+import { Nested, NumberIn, Optional } from '../../quantities/rules';
+import { planCut } from '../stations/cut/cut';
+import { planDough } from '../stations/dough/result';
+import { ItemInput, KitchenInput } from '../../contracts/item';
+import { leafBand } from '../coldLine/leaves';
+import { chill } from '../coldLine/thermal';
+
+/** What the model `plan.cure` takes: a pastry in hand that must go back to the cold, or under its cloth. */
+export class CureInput {
+  @Nested(() => ItemInput) item!: ItemInput;
+  @Nested(() => KitchenInput) kitchen!: KitchenInput;
+  /** Of the sheet as it lies; leaves need none. */
+  @Optional() @NumberIn(0.3, 80, 'mm') thicknessMm?: number;
+  /** Mean temperature of the fat now (°C), or for filo the leaf's moisture (% of its mass). */
+  @NumberIn(-10, 45, '') now!: number;
+}
+
+export interface Cure {
+  /** Minutes in the cold (or under the damp cloth) until the middle of the band; null when it is not reached. */
+  minutes: number | null;
+  range: [number, number] | null;
+  target: number;
+  at: number[];
+  value: number[];
+}
+
+const clothMinutes = 30;
+
+/**
+ * Minutes a sheet that got too warm needs in this kitchen's fridge, in film, to be in the middle of its band again; the range
+ * comes from the surface coefficients. A leaf that got too dry goes under the damp cloth for at most half an hour.
+ */
+export function cure({ item, kitchen, thicknessMm, now }: CureInput): Cure {
+  if (item.dough.pastry === 'filo') return underTheCloth(kitchen, now);
+  const { band, spec } = planDough(item, kitchen, planCut(item, kitchen));
+  const middle = band ? (band.low + band.high) / 2 : now;
+  const target = Math.max(middle, kitchen.fridgeC + 0.8);
+  if (now <= target) return { minutes: 0, range: null, target, at: [0], value: [now] };
+  const { minutes, range, at, value } = chill({
+    spec,
+    shape: { kind: 'slab', thicknessM: within(thicknessMm, 0.3, 80, 'thicknessMm') / 1000 },
+    startC: now,
+    targetC: target,
+    leastMin: 0,
+    kitchen,
+  });
+  return { minutes, range, target, at, value };
+}
+
+function underTheCloth(kitchen: KitchenInput, now: number): Cure {
+  const target = (leafBand.low + leafBand.high) / 2;
+  if (now >= target) return { minutes: 0, range: null, target, at: [0], value: [now] };
+  const { line } = filoDry({
+    airC: kitchen.roomC,
+    humidity: kitchen.humidityPct / 100,
+    moistureWetBasis: Math.max(0.01, now / 100),
+    cover: 'damp',
+    minutes: clothMinutes,
+  });
+  const value = line.wetBasis.map((wet) => wet * 100);
+  const reached = value.findIndex((v) => v >= target);
+  return {
+    minutes: reached < 0 ? null : (line.minutes[reached] ?? null),
+    range: null,
+    target,
+    at: line.minutes,
+    value,
+  };
+}

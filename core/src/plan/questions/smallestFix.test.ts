@@ -1,0 +1,86 @@
+import { compute } from '../../models';
+import type { ItemInput, KitchenInput } from '../../contracts/item';
+import { planItem } from '../item';
+import { mend, type Mend } from './smallestFix';
+import { plainKitchen, starterItem } from '../starters';
+
+const kitchen = plainKitchen;
+const turnovers = starterItem('handPies', 8, 'You', 'roughPuff');
+const stops = (item: ItemInput, k: KitchenInput = kitchen) =>
+  planItem(item, k).problems.filter((p) => p.weight === 'stop');
+const made = (item: ItemInput, { path, to }: Pick<Mend, 'path' | 'to'>): ItemInput => {
+  const [group, field] = path.split('.') as ['cut', 'cutterMm'];
+  return { ...item, [group]: { ...item[group], [field]: to } };
+};
+
+const cases: [what: string, item: ItemInput, kitchen: KitchenInput, code: string][] = [
+  [
+    'a rim wider than the piece',
+    { ...turnovers, cut: { ...turnovers.cut, cutterMm: 50 }, seal: { ...turnovers.seal, rimMm: 24 } },
+    kitchen,
+    'rim_too_wide',
+  ],
+  [
+    'a cutter wider than the bench',
+    { ...turnovers, cut: { ...turnovers.cut, cutterMm: 250 } },
+    { ...kitchen, benchWidthMm: 230, benchLengthMm: 240, pinMm: 230 },
+    'piece_bigger_than_bench',
+  ],
+  [
+    'a packet thinner than its sheet',
+    { ...turnovers, brief: { count: 2 }, folds: { ...turnovers.folds, rolledLengthMm: 800 } },
+    kitchen,
+    'finalThickerThanPacket',
+  ],
+  [
+    'an oven too cool to bake in',
+    {
+      ...turnovers,
+      oven: { ...turnovers.oven, setC: 120 },
+      filling: { ...turnovers.filling, type: 'apple_raw' },
+    },
+    { ...kitchen, ovenOffsetC: -40 },
+    'neverReady',
+  ],
+];
+
+describe('the smallest change that would work', () => {
+  it.each(cases)('takes %s away and brings nothing else', (_what, item, k, code) => {
+    const change = mend({ item, kitchen: k, code });
+    expect(change).not.toBeNull();
+    const after = stops(made(item, change as Mend), k);
+    expect(after.filter((p) => p.code === code)).toEqual([]);
+    expect(after.filter((p) => p.station === stops(item, k).find((s) => s.code === code)?.station)).toEqual([]);
+  });
+  it.each(cases)('is a change of one of the inputs that disagree: %s', (_what, item, k, code) => {
+    const change = mend({ item, kitchen: k, code });
+    expect(stops(item, k).find((p) => p.code === code)?.fields).toContain(change?.path);
+    expect(change?.to).not.toBe(change?.from);
+  });
+  it('of a rim is the widest that leaves room, not one that is safe by far', () => {
+    const item = { ...turnovers, cut: { ...turnovers.cut, cutterMm: 50 }, seal: { ...turnovers.seal, rimMm: 24 } };
+    const change = mend({ item, kitchen, code: 'rim_too_wide' });
+    if (typeof change?.to !== 'number') throw new Error('no number');
+    const [path, outwards] = [change.path, Math.sign(Number(change.from) - change.to)];
+    expect(stops(made(item, { path, to: change.to + outwards }))).not.toEqual([]);
+  });
+  it('of a pastry that does not fit is one that does', () => {
+    const item: ItemInput = { ...turnovers, dough: { ...turnovers.dough, pastry: 'filo' } };
+    expect(mend({ item, kitchen, code: 'pastryDoesNotFit' })).toMatchObject({ path: 'dough.pastry', from: 'filo' });
+  });
+  it('is none where no single input helps', () => {
+    const dish = starterItem('dishPie', 8, 'You');
+    expect(mend({ item: { ...dish, cut: { ...dish.cut, vessel: null } }, kitchen, code: 'noDish' })).toBeNull();
+  });
+  it('is none for what does not stand in the way', () => {
+    expect(mend({ item: turnovers, kitchen, code: 'rim_too_wide' })).toBeNull();
+  });
+  it('goes through the registry like every model', () => {
+    const [, item, k, code] = cases[0] as (typeof cases)[0];
+    expect(compute('plan.mend', { item, kitchen: k, code })).toEqual({
+      ok: true,
+      value: mend({ item, kitchen: k, code }),
+    });
+    expect(compute('plan.mend', { item, kitchen: k })).toMatchObject({ ok: false, errors: [{ field: 'code' }] });
+  });
+});

@@ -1,0 +1,128 @@
+import { fatNames } from '../../cold/fats';
+import { RefusedInput } from '../../quantities/refusal';
+import { Nested, numberRule, type NumberRule } from '../../quantities/rules';
+import { IsString, MaxLength } from 'class-validator';
+import * as inputs from '../../contracts/item';
+import type { Problem } from '../figure';
+import { problemsInTurn } from '../item';
+
+/** What the model `plan.mend` takes: an item that cannot be made, and the code of what stands in the way. */
+export class MendInput {
+  @Nested(() => inputs.ItemInput) item!: inputs.ItemInput;
+  @Nested(() => inputs.KitchenInput) kitchen!: inputs.KitchenInput;
+  @IsString() @MaxLength(60) code!: string;
+}
+
+/** One input and the value it would have to have. */
+export interface Mend {
+  path: string;
+  from: number | string;
+  to: number | string;
+}
+
+const groups = inputs.stationInputs;
+type Group = keyof typeof groups;
+
+/** Words to try for inputs that are no numbers. */
+const words = (item: inputs.ItemInput, path: string): readonly string[] =>
+  ({
+    'dough.pastry': inputs.pastriesOf[item.product],
+    'dough.fat': fatNames,
+    'filling.coolAt': inputs.coolingPlaces,
+    'filling.coolIn': inputs.coolingVessels,
+  })[path] ?? [];
+
+/** Steps worth saying aloud: whole pieces and millimetres, five degrees, whole per cents. */
+const stepOf = (rule: NumberRule): number => (rule.unit === '°C' ? 5 : 1);
+
+/**
+ * The smallest change of one input, among those that disagree, after which that problem is gone and nothing new stands in the
+ * way up to the same station; null when none does. Numbers are searched outwards from where they are, both ways, and
+ * compared by their share of their range; words are tried only where no number helps.
+ */
+export function mend({ item, kitchen, code }: MendInput): Mend | null {
+  const known: string[] = [];
+  let problem: Problem | undefined;
+  let depth = 0;
+  for (const stops of stopsInTurn(item, kitchen)) {
+    depth++;
+    known.push(...stops.map((p) => p.code));
+    problem = stops.find((p) => p.code === code);
+    if (problem) break;
+  }
+  if (!problem) return null;
+  const mends = (changed: inputs.ItemInput): boolean => {
+    let looked = 0;
+    try {
+      for (const stops of stopsInTurn(changed, kitchen)) {
+        if (stops.some((p) => p.code === code || !known.includes(p.code))) return false;
+        if (++looked === depth) return true;
+      }
+    } catch (error) {
+      if (!(error instanceof RefusedInput)) throw error;
+    }
+    return false;
+  };
+  let best: { mend: Mend; share: number } | null = null;
+  for (const path of problem.fields) {
+    const [group, field] = path.split('.') as [Group, string];
+    const value = (item[group] as unknown as Record<string, unknown> | undefined)?.[field];
+    if (!(group in groups) || typeof value !== 'number') continue;
+    const rule = numberRule(groups[group], field);
+    const to = nearest(value, rule, (v) => mends(changedItem(item, group, field, v)));
+    const share = to === null ? Infinity : Math.abs(to - value) / (rule.max - rule.min);
+    if (to !== null && share < (best?.share ?? Infinity)) best = { mend: { path, from: value, to }, share };
+  }
+  if (best) return best.mend;
+  for (const path of problem.fields) {
+    const [group, field] = path.split('.') as [Group, string];
+    const value = (item[group] as unknown as Record<string, unknown> | undefined)?.[field];
+    const to = words(item, path).find((word) => word !== value && mends(changedItem(item, group, field, word)));
+    if (to !== undefined) return { path, from: String(value), to };
+  }
+  return null;
+}
+
+function* stopsInTurn(item: inputs.ItemInput, kitchen: inputs.KitchenInput): Generator<Problem[]> {
+  for (const problems of problemsInTurn(item, kitchen)) yield problems.filter((p) => p.weight === 'stop');
+}
+
+const changedItem = (
+  item: inputs.ItemInput,
+  group: Group,
+  field: string,
+  value: number | string,
+): inputs.ItemInput => ({
+  ...item,
+  [group]: { ...item[group], [field]: value },
+});
+
+/** The value nearest to where it stands that works: steps doubling outwards both ways, then halved back. */
+function nearest(value: number, rule: NumberRule, works: (v: number) => boolean): number | null {
+  const step = stepOf(rule);
+  const at = (steps: number): number | null => {
+    const v = steps > 0 ? Math.floor(value / step + steps) * step : Math.ceil(value / step + steps) * step;
+    return v >= rule.min && v <= rule.max ? v : null;
+  };
+  const worksAt = (steps: number): boolean => {
+    const v = at(steps);
+    return v !== null && works(v);
+  };
+  for (let n = 1; at(n) !== null || at(-n) !== null; n *= 2) {
+    const way = [n, -n].find(worksAt);
+    if (way === undefined) continue;
+    let [no, yes] = [way / 2, way];
+    while (Math.abs(yes - no) > 1) {
+      const middle = Math.trunc((no + yes) / 2);
+      if (worksAt(middle)) yes = middle;
+      else no = middle;
+    }
+    return at(yes);
+  }
+  // the doubling may step over the last values of the range
+  return (
+    [rule.min, rule.max]
+      .sort((a, b) => Math.abs(a - value) - Math.abs(b - value))
+      .find((v) => v !== value && works(v)) ?? null
+  );
+}

@@ -1,0 +1,334 @@
+import {
+  handPiece,
+  outlineCorners,
+  startingOutline,
+  widestRim,
+  type HandPiece,
+  type HandPieceSizes,
+} from '../../../filling/handPiece';
+import { packerOf, type ShapeLayout } from '../../../cutting/packer';
+import { misplaced } from '../../../cutting/placing';
+import { minimumDough, sheetsFor, type ReRollPlan } from '../../../cutting/reRolls';
+import { planScraps } from '../../../cutting/scraps';
+import { crossesItself, shapeArea, shapeSize, type CutShape } from '../../../cutting/shape';
+import { sheetArea, type Sheet } from '../../../cutting/sheet';
+import { RefusedInput } from '../../../quantities/refusal';
+import { fillCapacity, lidBlank } from '../../../vessels/blanks';
+import { planArea, type VesselGeometry } from '../../../vessels/vessel';
+import { figure, type Figure, type Problem } from '../../figure';
+import type { CutInput, ItemInput, KitchenInput } from '../../../contracts/item';
+import { benchMinutes } from '../../steps/codes';
+import { remember } from '../../coldLine/thermal';
+import { doughDensity, refusal, type CutPlan, type RolledGeneration } from './result';
+
+const rectOf = (s: Sheet): [number, number] =>
+  s.shape === 'round' ? [s.d, s.d] : s.shape === 'square' ? [s.w, s.w] : [s.w, s.h];
+
+/** Sizes of an item's piece; an outline that crosses itself is planned as its starting one, and said. */
+export const sizesOf = ({ cut, seal }: Pick<ItemInput, 'cut' | 'seal'>): HandPieceSizes => ({
+  kind: cut.pieceKind,
+  sizeMm: cut.cutterMm,
+  ...(cut.otherMm ? { otherMm: cut.otherMm } : {}),
+  ...(cut.sliceMm ? { sliceMm: cut.sliceMm } : {}),
+  outline: crossesItself(outlineCorners(cut.outline)) ? startingOutline : outlineCorners(cut.outline),
+  rimMm: seal.rimMm,
+  thicknessMm: cut.thicknessMm,
+});
+
+interface Wanted {
+  shape: CutShape;
+  /** Its nominal size, mm. */
+  D: number;
+  /** Cuts in all, and those that are lids. */
+  N: number;
+  lids: number;
+  made: HandPiece | null;
+  kind: string;
+}
+
+function wanted(item: ItemInput, pot: VesselGeometry | null, problems: Problem[]): Wanted {
+  const { cut, seal, brief } = item;
+  if (pot) {
+    const D = lidBlank(pot, pot.rim || seal.rimMm, 8).dims[0];
+    return { shape: { kind: 'disc', d: D }, D, N: brief.count, lids: brief.count, made: null, kind: 'lids' };
+  }
+  const sizes = sizesOf(item);
+  const most = widestRim(sizes);
+  if (cut.pieceKind === 'outline2' && crossesItself(outlineCorners(cut.outline)))
+    problems.push({ station: 'cut', code: 'crosses_itself', fields: ['cut.outline'], values: {}, weight: 'stop' });
+  if (seal.rimMm > most)
+    problems.push({
+      station: 'seal',
+      code: 'rim_too_wide',
+      fields: ['seal.rimMm', 'cut.cutterMm'],
+      values: { rimMm: seal.rimMm, max: Math.floor(most) },
+      weight: 'stop',
+    });
+  const made = handPiece({ ...sizes, rimMm: Math.max(0, Math.min(seal.rimMm, most)) });
+  const two = made.perPie === 2;
+  return {
+    shape: made.shape,
+    D: cut.cutterMm,
+    N: Math.ceil(brief.count * made.perPie - 1e-9),
+    lids: two ? brief.count : 0,
+    made,
+    kind: two ? 'roundsForTwo' : 'rounds',
+  };
+}
+
+/** The cook's own first sheet, where they set its sides or laid the pieces themselves. */
+function ownSheet(cut: CutInput, needed: Sheet | undefined): Sheet | null {
+  if (!cut.sheetLengthMm && !cut.sheetWidthMm) return null;
+  const [w, h] = needed ? rectOf(needed) : [cut.sheetLengthMm ?? 400, cut.sheetWidthMm ?? 300];
+  const sheet: Sheet = {
+    shape: 'rect',
+    w: cut.sheetLengthMm ?? Math.max(w, h),
+    h: cut.sheetWidthMm ?? Math.min(w, h),
+  };
+  return sheet;
+}
+
+function sheetProblems(sheet: Sheet, w: Wanted, cut: CutInput, kitchen: KitchenInput): Problem[] {
+  const [long, short] = [Math.max(...rectOf(sheet)), Math.min(...rectOf(sheet))];
+  const bench = [
+    Math.max(kitchen.benchLengthMm, Math.min(kitchen.benchWidthMm, kitchen.pinMm)),
+    Math.min(kitchen.benchLengthMm, kitchen.benchWidthMm, kitchen.pinMm),
+  ] as const;
+  const stop = (code: string, values: Problem['values'], fields: string[]): Problem => ({
+    station: 'cut',
+    code,
+    fields,
+    values,
+    weight: 'stop',
+  });
+  const found: Problem[] = [];
+  if (long > bench[0] + 1e-9 || short > bench[1] + 1e-9)
+    found.push(
+      stop('sheetOverBench', { long, short, benchLong: bench[0], benchShort: bench[1] }, [
+        'cut.sheetLengthMm',
+        'cut.sheetWidthMm',
+      ]),
+    );
+  const [pw, ph] = shapeSize(w.shape);
+  const narrow = Math.min(pw, ph);
+  if (narrow > short - 2 * cut.trimMm)
+    found.push(
+      stop('cutterOverSheet', { cutter: narrow, short, max: Math.max(0, short - 2 * cut.trimMm) }, [
+        'cut.cutterMm',
+        'cut.sheetWidthMm',
+      ]),
+    );
+  return found;
+}
+
+/** Pieces the cook laid: how they lie, and what is wrong with it. */
+function ownLaying(cut: CutInput, bed: { sheet: Sheet; shape: CutShape }, problems: Problem[]): ShapeLayout | null {
+  if (!cut.placed?.length) return null;
+  const { outside, overlapping } = misplaced({ ...bed, trim: cut.trimMm, gap: cut.gapMm }, cut.placed);
+  if (outside.length + overlapping.length > 0)
+    problems.push({
+      station: 'cut',
+      code: 'laidWrong',
+      fields: ['cut.placed', 'cut.cutterMm'],
+      values: { outside: outside.length, overlapping: overlapping.length, cutter: shapeSize(bed.shape)[0] },
+      weight: 'stop',
+    });
+  const n = cut.placed.length;
+  return {
+    n,
+    pattern: 'none',
+    centres: cut.placed.map((p): [number, number] => [p.x, p.y]),
+    turns: cut.placed.map((p) => p.turn ?? 0),
+    bound: n,
+    scrap: 1 - (n * shapeArea(bed.shape)) / sheetArea(bed.sheet),
+    provablyBest: false,
+  };
+}
+
+/** Pieces for the hand, or lids of round pots: sheets, re-rolls, and how much dough that asks for. */
+export function pieceCut(
+  item: ItemInput,
+  kitchen: KitchenInput,
+  pot: VesselGeometry | null,
+  given: Problem[] = [],
+): CutPlan {
+  const { cut, brief } = item;
+  const rho = doughDensity[item.dough.pastry];
+  const problems = [...given];
+  const w = wanted(item, pot, problems);
+  const settings = {
+    D: w.D,
+    ...(w.shape.kind === 'disc' ? {} : { shape: w.shape }),
+    t: cut.thicknessMm,
+    rho,
+    trim: cut.trimMm,
+    gap: cut.gapMm,
+    maxRerolls: cut.maxReRolls,
+    wmax: Math.min(kitchen.benchWidthMm, kitchen.pinMm),
+    hmax: kitchen.benchLengthMm,
+    N: w.N,
+    ...(cut.shrinkPct === undefined ? {} : { shrink0: cut.shrinkPct }),
+    ...(cut.shrinkAcrossPct === undefined ? {} : { shrinkAcross0: cut.shrinkAcrossPct }),
+    ...(cut.minScrapG === undefined ? {} : { minScrap: cut.minScrapG }),
+    ...(cut.policy ? { policy: cut.policy, cutterOnHand: cut.onHandMm ?? w.D } : {}),
+    ...(cut.ownCutters?.length && w.shape.kind === 'disc' && !pot ? { cutters: cut.ownCutters } : {}),
+  };
+  let plan: ReRollPlan | null = null;
+  let mass = (w.N * shapeArea(w.shape) * cut.thicknessMm * rho) / 1000;
+  let laid: ShapeLayout | null = null;
+  try {
+    let found = remember(['minimumDough', settings], () => minimumDough(settings));
+    const first = found.plan.gens[0];
+    const own = ownSheet(cut, first?.sheet) ?? (cut.placed?.length ? (first?.sheet ?? null) : null);
+    if (own && first) {
+      problems.push(...sheetProblems(own, w, cut, kitchen));
+      laid = ownLaying(cut, { sheet: own, shape: first.shape }, problems);
+      const ask = { ...settings, first: { sheet: own, ...(laid ? { n: laid.n } : {}) } };
+      found = remember(['sheetsFor', ask], () => sheetsFor(ask));
+      if (found.plan.pieces < w.N && !problems.some((p) => p.weight === 'stop'))
+        problems.push({
+          station: 'cut',
+          code: 'sheetTooSmall',
+          fields: ['cut.sheetLengthMm', 'brief.count'],
+          values: { n: found.plan.pieces, of: w.N },
+          weight: 'stop',
+        });
+    }
+    plan = found.plan;
+    mass = found.mass;
+  } catch (error) {
+    if (!(error instanceof RefusedInput)) throw error;
+    problems.push(refusal(error, ['cut.cutterMm', 'cut.thicknessMm']));
+  }
+  const quarterTurns = (cut.shrinkPct ?? 2) === (cut.shrinkAcrossPct ?? cut.shrinkPct ?? 2);
+  let lidsLeft = w.lids;
+  const generations = (plan?.gens ?? []).map((g, i): RolledGeneration => {
+    const lids = Math.min(lidsLeft, g.n);
+    lidsLeft -= lids;
+    const layout =
+      i === 0 && laid ? laid : packerOf(g.shape, { trim: cut.trimMm, gap: cut.gapMm, quarterTurns }).lay(g.sheet);
+    return { ...g, layout, lids, bases: w.lids && !pot ? g.n - lids : 0 };
+  });
+  const first = generations[0];
+  const last = generations[generations.length - 1];
+  const [sw, sh] = first ? rectOf(first.sheet) : [0, 0];
+  const comfortable = pot ? fillCapacity(pot, { headspace: 8 }) : (w.made?.comfortableMl ?? 0);
+  const planMm2 = pot ? planArea(pot.form, pot.top, pot.corner) : (w.made?.planMm2 ?? 0);
+  return {
+    figures: figures(item, kitchen, w, { plan, mass, generations, pot: pot !== null }),
+    problems,
+    doughMassG: mass,
+    rolled: {
+      lengthMm: Math.max(sw, sh),
+      widthMm: Math.min(sw, sh),
+      thicknessMm: first?.roll ?? cut.thicknessMm,
+      sheets: first?.sheets ?? 1,
+      shape: first?.sheet.shape ?? 'rect',
+    },
+    generations,
+    savedG: plan?.saved ?? 0,
+    scraps:
+      plan && cut.scrapFate
+        ? planScraps({
+            fate: cut.scrapFate,
+            scrapG: plan.saved,
+            miniMm: cut.miniMm ?? 50,
+            thicknessMm: last?.roll ?? cut.thicknessMm,
+            rho,
+            generation: generations.length,
+          })
+        : null,
+    blanks: pot
+      ? [{ kind: 'lid', form: pot.form, dims: [w.D, w.D], count: brief.count, massG: first?.pieceMass ?? 0 }]
+      : [],
+    leaves: null,
+    seamMm: pot ? Math.PI * pot.top.length : (w.made?.seamMm ?? 0),
+    comfortableMl: comfortable,
+    overfullMl: pot ? fillCapacity(pot) : (w.made?.overfullMl ?? 0),
+    planAreaMm2: planMm2,
+    closed: w.made?.closed ?? null,
+    oven: w.made?.oven ?? null,
+    pieces: brief.count,
+    lidAreaMm2: planMm2,
+  };
+}
+
+function figures(
+  item: ItemInput,
+  kitchen: KitchenInput,
+  w: Wanted,
+  made: { plan: ReRollPlan | null; mass: number; generations: RolledGeneration[]; pot: boolean },
+): Record<'firstRoll' | 'laterRolls' | 'sheetUsed' | 'doughNeeded' | 'rolledSize' | 'time', Figure> {
+  const { plan, generations } = made;
+  const { cut } = item;
+  const first = generations[0];
+  const later = generations.slice(1).reduce((sum, g) => sum + g.n, 0);
+  const [sw, sh] = first ? rectOf(first.sheet) : [0, 0];
+  const pieceMm2 = first ? shapeArea(first.shape) : 0;
+  const used = first ? (first.n * pieceMm2) / (sheetArea(first.sheet) * first.sheets) : 0;
+  const round = w.shape.kind === 'disc';
+  return {
+    firstRoll: figure(
+      first?.n ?? null,
+      'pieces',
+      'cut.firstRoll',
+      {
+        n: first?.n ?? 0,
+        of: w.N,
+        perSheet: first?.layout.n ?? 0,
+        pattern: cut.placed?.length ? 'own' : (first?.layout.pattern ?? ''),
+        bound: first?.layout.bound ?? 0,
+        sheets: first?.sheets ?? 1,
+        kind: made.pot ? 'lids' : w.kind,
+      },
+      'exact',
+      'cutting.rowPattern',
+    ),
+    laterRolls: figure(
+      later,
+      'pieces',
+      'cut.laterRolls',
+      {
+        n: later,
+        rolls: generations.length - 1,
+        shrinkPct: generations[1]?.shrinkPct ?? 0,
+        cutter: generations[1]?.cutter ?? w.D,
+        saved: plan?.saved ?? 0,
+      },
+      'estimate',
+      'cutting.reRolls',
+    ),
+    sheetUsed: figure(
+      first ? used * 100 : null,
+      '%',
+      'cut.sheetUsed',
+      { n: first?.n ?? 0, areaCm2: pieceMm2 / 100, w: sw, h: sh, sheets: first?.sheets ?? 1 },
+      'exact',
+      'cutting.rowPattern',
+    ),
+    doughNeeded: figure(
+      plan ? made.mass : null,
+      'g',
+      round ? 'cut.doughNeeded' : 'cut.doughForShapes',
+      { N: w.N, D: w.D, t: cut.thicknessMm, saved: plan?.saved ?? 0, lost: plan?.lost ?? 0 },
+      'estimate',
+      'cutting.minimumDough',
+    ),
+    rolledSize: figure(
+      first ? Math.max(sw, sh) : null,
+      'mm',
+      'cut.rolledSize',
+      { w: Math.min(sw, sh), h: Math.max(sw, sh), t: first?.roll ?? cut.thicknessMm, sheets: first?.sheets ?? 1 },
+      'exact',
+      'cutting.reRolls',
+    ),
+    time: figure(
+      w.N * benchMinutes.cutAPiece * kitchen.pace,
+      'min',
+      'cut.time',
+      { N: w.N, seconds: benchMinutes.cutAPiece * 60 * kitchen.pace },
+      'estimate',
+      'plan.item',
+    ),
+  };
+}

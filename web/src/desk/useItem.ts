@@ -1,0 +1,56 @@
+import type { Problem, Station } from '@crustallum/core/plan/figure';
+import type { ItemPlan } from '@crustallum/core/plan/item';
+import type { TimedStep } from '@crustallum/core/plan/steps/codes';
+import { useMemo } from 'react';
+import { useParams } from 'react-router';
+import type { StoredItem } from '../api/api';
+import { changeItem, stepItem } from './changes';
+import { desk } from './desk';
+import { useAppDispatch, useAppSelector } from './store';
+import { inHand } from './useInput';
+
+const none: readonly Problem[] = [];
+
+interface ItemInHand {
+  item: StoredItem | null;
+  index: number;
+  plan: ItemPlan | null;
+  /** The item's own steps as the Clock places them. */
+  steps: TimedStep[];
+  problems: readonly Problem[];
+  serveAt: string | null;
+  change: (changes: Record<string, unknown>) => void;
+  settle: (station: Station) => void;
+  /** Takes the last change back, or brings it on again. */
+  step: (back: boolean) => void;
+  /** Whether there is a change to take back, and one to bring on again. */
+  canStep: readonly [boolean, boolean];
+}
+
+/** The item the address names (or the first of the bake), its plan, and how to change it. */
+export function useItem(): ItemInHand {
+  const { itemId } = useParams();
+  const dispatch = useAppDispatch();
+  const items = useAppSelector((s) => s.desk.items);
+  const whole = useAppSelector((s) => s.desk.plan);
+  const serveAt = useAppSelector((s) => s.desk.meal?.serveAt ?? null);
+  const index = inHand(items, itemId);
+  const id = items[index]?.id ?? '';
+  const past = useAppSelector((s) => (s.history[id]?.past.length ?? 0) > 0);
+  const future = useAppSelector((s) => (s.history[id]?.future.length ?? 0) > 0);
+  const item = items[index] ?? null;
+  const plan = whole?.items[index] ?? null;
+  const steps = useMemo(() => whole?.clock.steps.filter((s) => s.itemIndex === index) ?? [], [whole, index]);
+  return {
+    item,
+    index,
+    plan,
+    steps,
+    problems: plan?.problems ?? none,
+    serveAt,
+    change: (changes) => item && void dispatch(changeItem(item.id, changes)),
+    settle: (station) => item && dispatch(desk.actions.crimped({ id: item.id, station })),
+    step: (back) => item && void dispatch(stepItem(item.id, back)),
+    canStep: [past, future],
+  };
+}

@@ -1,0 +1,225 @@
+import type { ColdLine as Line } from '@crustallum/core/plan/coldLine/line';
+import type { LongerInput } from '@crustallum/core/contracts/item';
+import { closingCodes } from '@crustallum/core/plan/steps/codes';
+import { Dialog } from 'radix-ui';
+import { Suspense, useCallback, useState } from 'react';
+import { Outlet, useLocation, useParams } from 'react-router';
+import { ColdLine } from '../coldline/ColdLine';
+import { Hatches } from '../design/drawings/Hatches';
+import { api } from '../api/api';
+import { desk } from '../desk/desk';
+import { notice } from '../desk/notices';
+import { useAppDispatch, useAppSelector } from '../desk/store';
+import { plain } from '../wording/numbers';
+import { ErrorBoundary } from './ErrorBoundary';
+import { keyList, keysOn, setKeysOn, useDeskKeys } from './keys';
+import { NotFound } from './NotFound';
+import { Rim } from './Rim';
+import { RulesContext, useRulesFromWorker } from '../desk/rules';
+import { useItem } from '../desk/useItem';
+import { useOpenBake } from '../desk/useOpenBake';
+
+/** Step codes that belong to each station: their words stand in a chip under the line. */
+const stepsAt: Record<string, readonly string[]> = {
+  dough: ['weigh', 'mix', 'rubIn'],
+  folds: ['lockIn', 'turns', 'rest', 'rubIn', 'brushStack'],
+  cut: ['rollOut', 'cut', 'lineDish'],
+  seal: closingCodes,
+};
+
+/** The page: rim, the open screen, and the Cold Line that never leaves. */
+export function Shell() {
+  const { bakeId, itemId } = useParams();
+  const { missing } = useOpenBake(bakeId);
+  const rules = useRulesFromWorker();
+  const { pathname } = useLocation();
+  const [help, setHelp] = useState(false);
+  useDeskKeys(
+    useCallback(() => setHelp(true), []),
+    itemId,
+  );
+  const station = pathname.split('/').pop() ?? '';
+  return (
+    <RulesContext value={rules}>
+      <Hatches />
+      <div className="shell">
+        <Rim />
+        <ErrorBoundary resetKey={pathname}>
+          {missing ? (
+            <NotFound what="bake" />
+          ) : (
+            <Suspense
+              fallback={
+                <main className="sheet" aria-busy="true" style={{ display: 'block', padding: 40 }}>
+                  <p className="working">One moment</p>
+                </main>
+              }
+            >
+              <Outlet />
+            </Suspense>
+          )}
+        </ErrorBoundary>
+        <LineInHand here={stepsAt[station]} />
+      </div>
+      <Notices />
+      <Elsewhere />
+      <Help open={help} onOpenChange={setHelp} />
+    </RulesContext>
+  );
+}
+
+const asPlanned = (line: Line) => ({ words: 'as it was planned', line });
+
+/** A step made longer by so many minutes than it now is; one that is as it was reckoned is not kept. */
+function movedBy(longer: readonly LongerInput[], stepId: string, by: number): LongerInput[] {
+  const minutes = Math.max(-120, Math.min(600, (longer.find((l) => l.stepId === stepId)?.minutes ?? 0) + by));
+  const rest = longer.filter((l) => l.stepId !== stepId);
+  return minutes === 0 ? rest : [...rest, { stepId, minutes }];
+}
+
+/** The Cold Line of the item in hand. */
+function LineInHand({ here }: { here: readonly string[] | undefined }) {
+  const { item, plan, steps, serveAt, change } = useItem();
+  const dotted = useAppSelector((s) => s.ghost.now);
+  const recorded = useAppSelector((s) => s.ghost.recorded);
+  const longer = item?.document.clock.longer;
+  const onLonger = (stepId: string, by: number) => change({ 'clock.longer': movedBy(longer ?? [], stepId, by) });
+  if (recorded)
+    return (
+      <ColdLine
+        line={recorded.line}
+        steps={recorded.steps}
+        serveAt={recorded.serveAt}
+        ghost={asPlanned(recorded.planned)}
+        measured={recorded.measured}
+        reading={
+          <>
+            <div>
+              <b>{plain(recorded.outsideMin, 0)}</b> <span style={{ fontSize: 18 }}>min outside the band</span>
+            </div>
+            <div className="detail">as it was worked; white dots as it was planned</div>
+          </>
+        }
+      />
+    );
+  return (
+    <ColdLine
+      line={plan?.line ?? null}
+      steps={steps}
+      serveAt={serveAt}
+      here={here}
+      ghost={dotted?.itemId === item?.id ? dotted : null}
+      onLonger={onLonger}
+      onReset={longer?.length ? () => change({ 'clock.longer': [] }) : undefined}
+    />
+  );
+}
+
+function Notices() {
+  const now = useAppSelector((s) => s.notice.now);
+  const offline = useAppSelector((s) => s.desk.offline);
+  const dispatch = useAppDispatch();
+  if (!now && offline) {
+    return (
+      <div className="undo-bar" role="status">
+        <span style={{ padding: '10px 10px 10px 0' }}>
+          No answer from the server. Everything goes on here and is sent when it is back.
+        </span>
+      </div>
+    );
+  }
+  if (!now) return null;
+  const putBack = () => {
+    const { undo } = now;
+    if (undo?.kind === 'larder') void dispatch(api.endpoints.restoreLarder.initiate(undo.id));
+    if (undo?.kind === 'item') void dispatch(api.endpoints.restoreItem.initiate(undo.id));
+    if (undo?.kind === 'newTool') void dispatch(api.endpoints.removeTool.initiate(undo.id));
+    if (undo?.kind === 'newLarder') void dispatch(api.endpoints.removeLarder.initiate(undo.id));
+    if (undo?.kind === 'bake') void dispatch(api.endpoints.restoreBake.initiate(undo.id));
+    dispatch(notice.actions.heard());
+  };
+  return (
+    <div className="undo-bar" role="status">
+      <span>{now.text}</span>
+      {now.undo && (
+        <button type="button" onClick={putBack}>
+          {now.undo.kind.startsWith('new') ? 'Take it back' : 'Put it back'}
+        </button>
+      )}
+      <button type="button" onClick={() => dispatch(notice.actions.heard())}>
+        Heard
+      </button>
+    </div>
+  );
+}
+
+/** Two devices changed one pie: the cook says whose it is. Neither is thrown away unasked. */
+function Elsewhere() {
+  const theirs = useAppSelector((s) => s.desk.elsewhere);
+  const dispatch = useAppDispatch();
+  return (
+    <Dialog.Root open={theirs !== null}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="veil" />
+        <Dialog.Content className="slip dialog" aria-describedby={undefined}>
+          <Dialog.Title className="sign m-0" style={{ fontSize: 25 }}>
+            {theirs?.title} was changed elsewhere too
+          </Dialog.Title>
+          <p>Another window or device settled something else in the meantime. Which one stands?</p>
+          <div className="flex flex-wrap gap-3">
+            <button type="button" className="press" onClick={() => dispatch(desk.actions.elsewhereTaken('mine'))}>
+              What stands here
+            </button>
+            <button
+              type="button"
+              className="press quiet"
+              onClick={() => dispatch(desk.actions.elsewhereTaken('theirs'))}
+            >
+              What was put elsewhere
+            </button>
+          </div>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
+
+function Help({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {
+  const [on, setOn] = useState(keysOn);
+  return (
+    <Dialog.Root open={open} onOpenChange={onOpenChange}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="veil" />
+        <Dialog.Content className="slip dialog" aria-describedby={undefined}>
+          <Dialog.Title className="sign m-0" style={{ fontSize: 25 }}>
+            Keys
+          </Dialog.Title>
+          <dl className="grid" style={{ gridTemplateColumns: 'auto 1fr', gap: '6px 18px' }}>
+            {keyList.map(([key, does]) => (
+              <div key={key} style={{ display: 'contents' }}>
+                <dt>
+                  <strong>{key}</strong>
+                </dt>
+                <dd className="m-0">{does}</dd>
+              </div>
+            ))}
+          </dl>
+          <div className="flex gap-3">
+            <button
+              type="button"
+              className="press quiet"
+              aria-pressed={!on}
+              onClick={() => {
+                setKeysOn(!on);
+                setOn(!on);
+              }}
+            >
+              {on ? 'Switch letter keys off' : 'Switch letter keys on'}
+            </button>
+            <Dialog.Close className="press">Back</Dialog.Close>
+          </div>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}

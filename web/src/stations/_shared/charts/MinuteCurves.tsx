@@ -1,0 +1,94 @@
+import type { SeriesRow } from '@crustallum/core/oven/bake';
+import { memo } from 'react';
+import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
+import { plain } from '../../../wording/numbers';
+
+const lines = [
+  ['airC', 'oven air', 'var(--color-lantern-ink)', '3 4'],
+  ['surfaceC', 'lid, on top', 'var(--color-crust-ink)', undefined],
+  ['baseC', 'underneath', 'var(--color-ink)', '9 3'],
+  ['coreC', 'middle of the filling', 'var(--color-filling-ink)', undefined],
+] as const;
+
+const tens = (minutes: number): number[] => Array.from({ length: Math.ceil(minutes / 10) }, (_, i) => i * 10);
+
+/** Oven air, lid, base and middle, minute by minute. */
+export default memo(function MinuteCurves({
+  series,
+  out,
+  target,
+  hasBase,
+}: {
+  series: readonly SeriesRow[];
+  out: number;
+  target: number;
+  hasBase: boolean;
+}) {
+  const label = { fill: 'var(--color-ink)', fontSize: 15 };
+  const shown = lines.filter(([key]) => hasBase || key !== 'baseC');
+  return (
+    <div style={{ width: '100%', maxWidth: 680 }}>
+      <div
+        role="img"
+        aria-label="Temperatures of oven air, lid, base and filling over the bake"
+        style={{ height: 190 }}
+      >
+        <ResponsiveContainer>
+          <LineChart data={series} margin={{ top: 8, right: 16, bottom: 0, left: 0 }}>
+            <CartesianGrid stroke="var(--color-hair)" strokeOpacity={0.35} vertical={false} />
+            <XAxis
+              dataKey="tMin"
+              type="number"
+              domain={[0, 'dataMax']}
+              tick={label}
+              stroke="var(--color-ink)"
+              unit="′"
+              ticks={tens(series.length)}
+            />
+            <YAxis
+              tick={label}
+              width={48}
+              stroke="var(--color-ink)"
+              unit="°"
+              ticks={[0, 50, 100, 150, 200]}
+              domain={[0, 'dataMax']}
+            />
+            <Tooltip
+              formatter={(v, name) => [`${plain(Number(v), 0)}°`, name]}
+              labelFormatter={(m) => `${Number(m)} min`}
+            />
+            <ReferenceLine
+              y={target}
+              stroke="var(--color-filling-ink)"
+              strokeDasharray="7 5"
+              label={{ value: `${plain(target, 0)}° needed`, position: 'insideBottomRight', ...label }}
+            />
+            <ReferenceLine x={Math.round(out)} stroke="var(--color-ink)" strokeWidth={2} />
+            {shown.map(([key, name, stroke, dash]) => (
+              <Line
+                key={key}
+                dataKey={key}
+                name={name}
+                stroke={stroke}
+                strokeDasharray={dash}
+                strokeWidth={3}
+                dot={false}
+                isAnimationActive={false}
+              />
+            ))}
+          </LineChart>
+        </ResponsiveContainer>
+      </div>
+      <ul className="plain-list flex flex-wrap gap-x-5" style={{ fontSize: 15, paddingLeft: 48 }}>
+        {shown.map(([key, name, stroke, dash]) => (
+          <li key={key} className="flex items-center gap-2">
+            <svg width="26" height="6" aria-hidden="true">
+              <line x1="0" x2="26" y1="3" y2="3" stroke={stroke} strokeWidth="3" strokeDasharray={dash} />
+            </svg>
+            {name}
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+});

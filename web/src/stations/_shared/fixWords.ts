@@ -1,0 +1,15 @@
+import type { Mend } from '@crustallum/core/plan/questions/smallestFix';
+import { plain } from '../../wording/numbers';
+import { inputWords } from '../../wording/problems';
+import { fields, type FieldDef } from './fields';
+
+const defs: readonly FieldDef[] = Object.values(fields);
+
+/** A change in words, as its field would write it: "Rim left bare to 11 mm". */
+export function mendWords({ path, to }: Mend): string {
+  const def = defs.find((d) => d.path === path);
+  const label = def?.label ?? inputWords(path.split('.').at(-1) ?? path).words;
+  if (def?.kind === 'rule') return `${label} to ${plain(Number(to) * (def.scale ?? 1), def.places)} ${def.unit}`.trim();
+  const word = def?.options.find(([option]) => option === to)?.[1] ?? String(to);
+  return `${label} to ${word}`;
+}

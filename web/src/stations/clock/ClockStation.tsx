@@ -1,0 +1,145 @@
+import type { Problem } from '@crustallum/core/plan/figure';
+import { Minus, Plus } from 'lucide-react';
+import { useNavigate } from 'react-router';
+import { useItem } from '../../desk/useItem';
+import { useNow } from '../../desk/useNow';
+import { desk } from '../../desk/desk';
+import { useAppDispatch, useAppSelector } from '../../desk/store';
+import { Because } from '../../design/ui/Because';
+import { MarginNumber } from '../../design/ui/MarginNumber';
+import { Press } from '../../design/ui/Press';
+import { usePhone } from '../../design/ui/useWidth';
+import { clock, momentAt, served } from '../../wording/numbers';
+import { problemWords } from '../../wording/problems';
+import { reasonWords } from '../../wording/reasons';
+import { ClockList } from './ClockList';
+import { Strands } from './Strands';
+import { UprightClock } from './UprightClock';
+import { Waiting } from '../_shared/StationPage';
+
+export function ClockStation() {
+  const { item, settle } = useItem();
+  const { plan, meal, items, kitchen } = useAppSelector((s) => s.desk);
+  const dispatch = useAppDispatch();
+  const navigate = useNavigate();
+  const now = useNow(30_000);
+  const phone = usePhone();
+  if (!plan || !meal || !kitchen || !item) return <Waiting />;
+  const c = plan.clock;
+  const start = momentAt(meal.serveAt, c.startMin);
+  const shift = (minutes: number) => {
+    const to = new Date(served(meal.serveAt).getTime() + minutes * 60_000);
+    const pad = (n: number) => String(n).padStart(2, '0');
+    dispatch(
+      desk.actions.mealChanged({
+        ...meal,
+        serveAt: `${to.getFullYear()}-${pad(to.getMonth() + 1)}-${pad(to.getDate())}T${pad(to.getHours())}:${pad(to.getMinutes())}`,
+      }),
+    );
+  };
+  const late: Problem[] =
+    start.getTime() < now.getTime()
+      ? [
+          {
+            station: 'clock',
+            code: 'startsPast',
+            fields: ['meal.serveAt'],
+            values: { minutes: (now.getTime() - start.getTime()) / 60_000 },
+            weight: 'warn',
+          },
+        ]
+      : [];
+  const problems = [
+    ...late,
+    ...c.problems,
+    ...plan.items.flatMap((p) =>
+      p.problems.filter((x) => x.station === 'clock').map((x) => ({ ...x, values: { ...x.values, item: p.title } })),
+    ),
+  ];
+  return (
+    <main className="work wide">
+      <section
+        className="sheet"
+        style={{ gridTemplateColumns: 'minmax(0,1fr)', alignContent: 'start' }}
+        aria-label="Clock"
+      >
+        <header className="flex flex-wrap items-center gap-x-6 gap-y-2" style={{ padding: '16px 24px 4px' }}>
+          <h1 className="sign m-0">Clock</h1>
+          <p className="m-0 flex-1" style={{ minWidth: 260, fontSize: 18 }}>
+            <strong>Start at {clock(start)}.</strong>{' '}
+            {items.length > 1 ? `All ${items.length} meet at the table.` : 'It meets the table.'}{' '}
+            <Because>{reasonWords(c.figures.start.reason)}</Because>
+          </p>
+          <div className="flex items-center gap-2">
+            <span className="quiet-ink">Serve at</span>
+            <button
+              type="button"
+              className="key"
+              aria-label="a quarter earlier"
+              onClick={() => shift(-15)}
+              style={{ border: '2px solid var(--color-ink)' }}
+            >
+              <Minus size={20} />
+            </button>
+            <strong style={{ fontSize: 30 }}>{clock(served(meal.serveAt))}</strong>
+            <button
+              type="button"
+              className="key"
+              aria-label="a quarter later"
+              onClick={() => shift(15)}
+              style={{ border: '2px solid var(--color-ink)' }}
+            >
+              <Plus size={20} />
+            </button>
+          </div>
+          <Press
+            crimp
+            onClick={() => {
+              settle('clock');
+              void navigate('/');
+            }}
+            aria-pressed={item.settled.includes('clock')}
+            data-settle
+          >
+            Settle the clock
+          </Press>
+        </header>
+        {problems.length > 0 && (
+          <div className="px-6 pb-1">
+            {problems.map((p, i) => (
+              <p key={i} className="problem m-0">
+                {problemWords(p)}
+              </p>
+            ))}
+          </div>
+        )}
+        {phone ? (
+          <>
+            <UprightClock steps={c.steps} serveAt={meal.serveAt} />
+            <ClockList steps={c.steps} serveAt={meal.serveAt} titles={items.map((i) => i.document.title)} />
+          </>
+        ) : (
+          <Strands />
+        )}
+        <div
+          className="numbers"
+          style={{
+            display: 'grid',
+            gridTemplateColumns: 'repeat(auto-fit, minmax(220px, 1fr))',
+            padding: '4px 24px 12px',
+          }}
+        >
+          <MarginNumber name="First step" figure={c.figures.start} written={clock(start)} />
+          <MarginNumber name="Hands in all" figure={c.figures.hands} />
+          {c.figures.oven.value !== null && (
+            <MarginNumber
+              name="First bake"
+              figure={c.figures.oven}
+              written={clock(momentAt(meal.serveAt, c.figures.oven.value))}
+            />
+          )}
+        </div>
+      </section>
+    </main>
+  );
+}

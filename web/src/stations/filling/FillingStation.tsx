@@ -1,0 +1,123 @@
+import { lazy } from 'react';
+import { useItem } from '../../desk/useItem';
+import { Measure } from '../../design/drawings/Measure';
+import { usePhone } from '../../design/ui/useWidth';
+import { TextField } from '../../design/ui/TextField';
+import { clock, momentAt, plain } from '../../wording/numbers';
+import { fillingWords } from '../../wording/words';
+import { Choice } from '../../design/ui/Choice';
+import { Later } from '../_shared/charts/Later';
+import { Drawing } from '../_shared/Drawing';
+import { StationPage, Waiting } from '../_shared/StationPage';
+
+const CoolingCurve = lazy(() => import('../_shared/charts/CoolingCurve'));
+
+export function FillingStation() {
+  const { item, plan, steps, serveAt, change } = useItem();
+  const phone = usePhone();
+  if (!item || !plan || !serveAt) return <Waiting />;
+  const f = plan.filling;
+  const cooling = steps.find((s) => s.code === 'coolFilling');
+  const { vessel } = f;
+  const shown = Math.min(phone ? 1 : 2, vessel.count);
+  const [long, left] = phone ? [366, 8] : [660, 40];
+  // one scale across and up; a px is 0.265 mm
+  const ground = phone && vessel.kind !== 'pot' ? 100 : 170;
+  const px = Math.min(1.26, (long - left - 100 * shown) / (shown * vessel.radiusMm * 2));
+  return (
+    <StationPage
+      station="filling"
+      inputs={['fullness', 'fillSalt', 'cookedC', 'coolIn', 'coolAt']}
+      extra={
+        <>
+          <TextField
+            label="Called"
+            value={item.document.filling.name}
+            max={80}
+            onChange={(name) => change({ 'filling.name': name })}
+          />
+          <Choice
+            label="Behaves like"
+            value={item.document.filling.type}
+            options={Object.entries(fillingWords)}
+            onChange={(type) => change({ 'filling.type': type })}
+          />
+        </>
+      }
+      numbers={[
+        ['Filling in all', f.figures.total],
+        ['For each', f.figures.each],
+        ['Salt', f.figures.salt],
+        ['Not hotter than', f.figures.hottest],
+        ['Cold enough to fill after', f.figures.cool],
+      ]}
+    >
+      <Drawing
+        w={long}
+        h={ground + 20}
+        label={`${vessel.count} ${vessel.kind}, ${plain(vessel.radiusMm / 5, 0)} cm wide, filling ${plain(vessel.depthMm, 0)} mm deep`}
+      >
+        <text x={phone ? 0 : 20} y="16" className="b">
+          {f.curve.minutes.length
+            ? `Cooling ${vessel.kind === 'pot' ? 'in the pot' : `in ${vessel.count} ${vessel.count === 1 ? 'tray' : 'trays'}`}`
+            : 'Kept cold, goes in cold'}
+        </text>
+        <text x={long - (phone ? 0 : 20)} y="16" textAnchor="end" className="q">
+          drawn 1 : {plain(3.78 / px, 0)}
+        </text>
+        {Array.from({ length: shown }, (_, i) => {
+          const w = vessel.radiusMm * 2 * px;
+          const x = left + i * (w + 100);
+          const h = vessel.depthMm * px;
+          const wall = vessel.kind === 'pot' ? Math.max(h + 20, 110) : Math.max(h + 10, 34);
+          return (
+            <g key={i}>
+              <rect x={x} y={ground - h} width={w} height={h} fill="url(#fill-filling)" />
+              <path
+                d={`M${x - 6} ${ground - wall}L${x} ${ground - wall + 6}V${ground}H${x + w}V${ground - wall + 6}l6-6`}
+                fill="none"
+                stroke="var(--color-ink)"
+                strokeWidth="3"
+              />
+              <Measure x1={x + w + 18} x2={x + w + 18} y1={ground - h} y2={ground} />
+              <text x={x + w + 26} y={ground + 4 - h / 2} className="b">
+                {plain(vessel.depthMm, 0)} mm
+              </text>
+            </g>
+          );
+        })}
+        <line
+          x1={phone ? 0 : 20}
+          x2={long - (phone ? 0 : 20)}
+          y1="171"
+          y2="171"
+          stroke="var(--color-ink)"
+          strokeWidth="2"
+        />
+      </Drawing>
+      {f.curve.minutes.length > 0 && (
+        <Later
+          chart={CoolingCurve}
+          of={{
+            curve: f.curve,
+            fillAtC: f.fillAtC,
+            startsAtMs: cooling ? momentAt(serveAt, cooling.startMin).getTime() : null,
+            cooling: f.cooling,
+          }}
+        />
+      )}
+      <p className="whatif" style={{ maxWidth: 640 }}>
+        {cooling && (
+          <>
+            Off the heat by <b>{clock(momentAt(serveAt, cooling.startMin))}</b>, into the pastry from{' '}
+            <b>{clock(momentAt(serveAt, cooling.startMin + (f.coolMinutes ?? 0)))}</b>.{' '}
+          </>
+        )}
+        {f.raw &&
+          'Raw filling: keep it under 5° and apart, wash board and hands, probe the middle when baked. Do not wash raw poultry. '}
+        General guidance: from 60 to 21° within two hours and on to 5° within four more. Follow your local food-safety
+        rules; no reckoning makes food safe.
+      </p>
+    </StationPage>
+  );
+}

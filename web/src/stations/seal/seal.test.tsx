@@ -1,0 +1,68 @@
+import { screen } from '@testing-library/react';
+import type { ItemInput, Pastry, Product } from '@crustallum/core/contracts/item';
+import { FakeServer, heading, open } from '../../testing/household';
+
+async function lid(kind: [Product, Pastry?], change: (item: ItemInput) => ItemInput = (i) => i): Promise<Element> {
+  const bake = new FakeServer().plan(kind);
+  const [item] = bake.items;
+  if (item) item.document = change(item.document);
+  open('/bakes/bake1/bake1item1/seal');
+  await heading('Seal');
+  const found = screen.getAllByRole('img').find((e) => e.tagName === 'g');
+  if (!found) throw new Error('no lid is drawn');
+  return found;
+}
+const n = (e: Element | null | undefined, name: string) => Number(e?.getAttribute(name));
+/** px a millimetre of a round lid of the width its label tells. */
+const scale = (g: Element) =>
+  (2 * n(g.querySelector('ellipse'), 'rx')) / Number(/^(\d+)/.exec(g.getAttribute('aria-label') ?? '')?.[1]);
+
+beforeEach(() => jest.spyOn(console, 'error').mockImplementation(() => undefined));
+afterEach(() => jest.restoreAllMocks());
+
+describe('the lid from above', () => {
+  it('of two rounds is a circle of the cutter, its rim at the same scale', async () => {
+    const g = await lid(['handPies', 'roughPuff'], (i) => ({
+      ...i,
+      cut: { ...i.cut, pieceKind: 'round2', cutterMm: 100 },
+    }));
+    const [edge, inside] = g.querySelectorAll('ellipse');
+    expect(n(edge, 'rx')).toBeCloseTo(n(edge, 'ry'), 6);
+    const rim = (n(edge, 'rx') - n(inside, 'rx')) / scale(g);
+    expect(rim).toBeCloseTo(10, 6);
+  });
+  it('has its slits as many and as long as they are cut', async () => {
+    const g = await lid(['handPies', 'roughPuff'], (i) => ({
+      ...i,
+      cut: { ...i.cut, pieceKind: 'round2', cutterMm: 100 },
+      seal: { ...i.seal, slits: 4, slitMm: 12 },
+    }));
+    const slits = [...g.querySelectorAll('line')];
+    expect(slits).toHaveLength(4);
+    for (const s of slits) expect((n(s, 'y2') - n(s, 'y1')) / scale(g)).toBeCloseTo(12, 6);
+  });
+  it('of one folded is half a round', async () => {
+    const g = await lid(['handPies', 'shortcrust'], (i) => ({ ...i, cut: { ...i.cut, pieceKind: 'halfmoon' } }));
+    expect(g.querySelector('ellipse')).toBeNull();
+    expect(g.querySelectorAll('path')).toHaveLength(2);
+  });
+  it('of an oval dish is oval, of a tray square-cornered', async () => {
+    const oval = await lid(['dishPie'], (i) => ({
+      ...i,
+      cut: { ...i.cut, vessel: { form: 'oval', top: [320, 220], depth: 50 } },
+    }));
+    const [edge] = oval.querySelectorAll('ellipse');
+    expect(n(edge, 'rx') / n(edge, 'ry')).toBeCloseTo(320 / 220, 6);
+    const tray = await lid(['dishPie'], (i) => ({
+      ...i,
+      cut: { ...i.cut, vessel: { form: 'rect', top: [300, 200], depth: 50 } },
+    }));
+    expect(tray.querySelectorAll('rect')).toHaveLength(2);
+  });
+  it('of filo has neither rim nor slits', async () => {
+    const g = await lid(['filoCoil']);
+    expect(g.querySelectorAll('ellipse')).toHaveLength(1);
+    expect(g.querySelectorAll('line')).toHaveLength(0);
+    expect(screen.getByText('Nothing is crimped: seams lie under')).toBeTruthy();
+  });
+});
