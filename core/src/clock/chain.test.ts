@@ -1,9 +1,12 @@
 import fc from 'fast-check';
 import type { ClockPlan } from './chain';
-import { pastriesOf, products, type BakeInput, type ItemInput, type KitchenInput } from '../contracts/item';
+import { type ItemInput } from '../contracts/item';
 import { planBake } from '../plan/bake';
 import { closingCodes } from '../plan/steps/codes';
 import { plainKitchen, starterItem, starterMeal } from '../plan/starters';
+import { pastriesOf, products } from '../contracts/products';
+import type { KitchenInput } from '../contracts/kitchen';
+import type { BakeInput } from '../plan/inputs';
 
 const two: KitchenInput = { ...plainKitchen, cooks: ['Ines', 'Noor'] };
 const bake = (items: ItemInput[], kitchen: KitchenInput = two): ClockPlan =>

@@ -1,7 +1,9 @@
-import { figure, type Figure, type Problem } from '../plan/figure';
+import { figure, type Figure } from '../plan/figure';
 import type { ItemPlan } from '../plan/item';
-import type { ItemInput, KitchenInput } from '../contracts/item';
+import type { ItemInput } from '../contracts/item';
 import { closingCodes, type Step, type TimedStep } from '../plan/steps/codes';
+import type { Problem } from '../plan/problem';
+import type { KitchenInput } from '../contracts/kitchen';
 
 export interface ClockPlan {
   /** Every step of every item, minutes relative to the table (0), sorted by start. */

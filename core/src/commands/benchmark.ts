@@ -21,9 +21,9 @@ import { bestKnownRound, bestKnownSquare } from '../testing/bestKnown';
 import { simulateBake } from '../oven/bake';
 import { doughFacts, partsOf } from '../plan/stations/dough/formula';
 import { planBake } from '../plan/bake';
-import type { BakeInput } from '../contracts/item';
 import { plainKitchen, starterItem, starterMeal } from '../plan/starters';
-import { forget } from '../plan/coldLine/thermal';
+import type { BakeInput } from '../plan/inputs';
+import { forget } from '../plan/memo';
 
 interface Timing {
   name: string;

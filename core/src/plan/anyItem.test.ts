@@ -1,28 +1,29 @@
 import fc from 'fast-check';
 import { numberRules, type NumberRule } from '../quantities/rules';
 import { RefusedInput } from '../quantities/refusal';
-import * as inputs from '../contracts/item';
+import { stationInputs, type ItemInput } from '../contracts/item';
+import { pastriesOf, products } from '../contracts/products';
 import { planItem } from './item';
 import { plainKitchen, starterItem } from './starters';
 
-const groups = inputs.stationInputs;
+const groups = stationInputs;
 type Group = keyof typeof groups;
 
 /** Every number an item has, with its rule. */
-const numbers = (item: inputs.ItemInput): [Group, string, NumberRule][] =>
+const numbers = (item: ItemInput): [Group, string, NumberRule][] =>
   (Object.keys(groups) as Group[]).flatMap((group) =>
     Object.entries(numberRules(groups[group]))
       .filter(([field]) => typeof (item[group] as unknown as Record<string, unknown>)[field] === 'number')
       .map(([field, rule]): [Group, string, NumberRule] => [group, field, rule]),
   );
-const withNumber = (item: inputs.ItemInput, group: Group, field: string, value: number): inputs.ItemInput => ({
+const withNumber = (item: ItemInput, group: Group, field: string, value: number): ItemInput => ({
   ...item,
   [group]: { ...item[group], [field]: value },
 });
-const made = inputs.products.flatMap((p) => inputs.pastriesOf[p].map((pastry) => [p, pastry] as const));
+const made = products.flatMap((p) => pastriesOf[p].map((pastry) => [p, pastry] as const));
 
 /** Works it out; a refusal is given back as text, anything else is thrown on. */
-function worked(item: inputs.ItemInput): string {
+function worked(item: ItemInput): string {
   try {
     const plan = planItem(item, plainKitchen);
     return JSON.stringify(plan, (_, v: unknown) =>

@@ -1,8 +1,8 @@
 import { planClock, type ClockPlan } from '../clock/chain';
 import { planItem, type ItemPlan } from './item';
-import type { BakeInput } from '../contracts/item';
 import { needsOf, type Need } from './needs/needs';
-import { remember } from './coldLine/thermal';
+import type { BakeInput } from './inputs';
+import { remember } from './memo';
 
 export interface BakePlanResult {
   items: ItemPlan[];

@@ -1,5 +1,4 @@
 import type { Certainty } from '../quantities/model';
-
 export type Unit = 'g' | 'ml' | '°C' | 'min' | 'mm' | 'cm' | '%' | 'pieces' | 'leaves' | 'mm²' | 'kJ' | '';
 
 /** Why a number is what it is: a code, the values that went in and the source. The words are made in the web's wording. */
@@ -29,16 +28,3 @@ export function figure(
 ): Figure {
   return { value, unit, ...(range ? { range } : {}), reason: { code, values, source, certainty } };
 }
-
-/** Something that does not work out: which station, which two inputs disagree, and the smallest change that would do, if known. */
-export interface Problem {
-  station: Station;
-  code: string;
-  fields: string[];
-  values: Record<string, number | string>;
-  /** `stop`: the station cannot be settled; `warn`: it can. */
-  weight: 'stop' | 'warn';
-}
-
-export const stations = ['brief', 'dough', 'folds', 'filling', 'cut', 'seal', 'oven', 'clock'] as const;
-export type Station = (typeof stations)[number];

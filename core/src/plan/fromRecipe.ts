@@ -11,8 +11,12 @@ import { factKinds, type FactKind } from '../recipes/facts';
 import { doughParts, readRecipe, type ReadRecipe, type SectionedAmount } from '../recipes/readRecipe';
 import type { Section } from '../recipes/lines';
 import { numberRules } from '../quantities/rules';
-import { CutInput, DoughInput, ItemOvenInput, type ItemInput, type Pastry, type Product } from '../contracts/item';
+import { type ItemInput } from '../contracts/item';
 import { starterItem } from './starters';
+import type { Pastry, Product } from '../contracts/products';
+import { DoughInput } from '../contracts/dough';
+import { CutInput } from '../contracts/cut';
+import { ItemOvenInput } from '../contracts/oven';
 
 /** What the cook put right: an amount by its place in the reading, or a fact by its kind. */
 export class CorrectionInput {

@@ -4,13 +4,17 @@ import { planDough, type DoughPlan } from './stations/dough/result';
 import { eggLedger, type EggLedger } from './needs/eggs';
 import { planFilling, type FillingPlan } from './stations/filling/result';
 import { planThird, type ThirdPlan } from './stations/lamination/result';
-import { figure, stations, type Figure, type Problem, type Station } from './figure';
-import { pastriesOf, type ItemInput, type KitchenInput } from '../contracts/item';
+import { figure, type Figure } from './figure';
+import { type ItemInput } from '../contracts/item';
 import { planOven, type OvenPlan } from './stations/oven/result';
 import { planDay } from './coldLine/pastryDay';
 import type { ColdLine } from './coldLine/line';
 import { planSeal, type SealPlan } from './stations/seal/result';
 import type { Step } from './steps/codes';
+import { stations, type Station } from '../contracts/stations';
+import type { Problem } from './problem';
+import { pastriesOf } from '../contracts/products';
+import type { KitchenInput } from '../contracts/kitchen';
 
 /** Everything worked out for one item; times are durations, the Clock places them. */
 export interface ItemPlan {

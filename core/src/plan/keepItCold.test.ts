@@ -10,7 +10,9 @@ import { doughShapes } from './questions/shapes';
 import { plainKitchen, starterItem } from './starters';
 import { whatIfs } from './questions/changes';
 import { changed, whatIf } from './questions/whatIf';
-import type { FoldsInput, ItemInput, KitchenInput } from '../contracts/item';
+import type { ItemInput } from '../contracts/item';
+import type { FoldsInput } from '../contracts/folds';
+import type { KitchenInput } from '../contracts/kitchen';
 
 const puff = starterItem('handPies', 18, 'You', 'roughPuff');
 const withFolds = (folds: Partial<FoldsInput>, item: ItemInput = puff): ItemInput => ({

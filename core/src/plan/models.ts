@@ -1,5 +1,4 @@
 import { model } from '../quantities/model';
-import { BakeInput, ItemPlanInput } from '../contracts/item';
 import { cure, CureInput } from './questions/rechill';
 import { FromRecipeInput, itemFromRecipe } from './fromRecipe';
 import { planItem } from './item';
@@ -10,6 +9,7 @@ import { recalibrate, RecalibrateInput } from './questions/recalibrate';
 import { repairs, RepairsInput } from './questions/remedies';
 import { doughShapes, FridgeShapesInput } from './questions/shapes';
 import { whatIf, WhatIfInput } from './questions/whatIf';
+import { BakeInput, ItemPlanInput } from './inputs';
 
 export const planModels = [
   model({

@@ -4,12 +4,15 @@ import { coil, dish, kitchen, supper, turnovers } from '../testing/lanternSupper
 import { workBand } from './coldLine/band';
 import { planClock } from '../clock/chain';
 import { valueAt } from './coldLine/line';
-import { stations, type Figure } from './figure';
-import { pastriesOf, products, type ItemInput, type KitchenInput } from '../contracts/item';
+import { type Figure } from './figure';
+import { type ItemInput } from '../contracts/item';
 import { planItem, touchedStations, type ItemPlan } from './item';
 import { needsOf, shortages } from './needs/needs';
 import { planBake, type BakePlanResult } from './bake';
 import { plainKitchen, starterItem } from './starters';
+import { stations } from '../contracts/stations';
+import { pastriesOf, products } from '../contracts/products';
+import type { KitchenInput } from '../contracts/kitchen';
 
 const figuresOf = (p: ItemPlan): Figure[] =>
   [p.cut, p.dough, p.third, p.filling, p.seal, p.oven].flatMap((s) =>

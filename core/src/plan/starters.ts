@@ -1,6 +1,9 @@
-import type { ItemInput, KitchenInput, MealInput, Pastry, Product } from '../contracts/item';
+import type { ItemInput } from '../contracts/item';
 import { planCut } from './stations/cut/cut';
-import { pastriesOf } from '../contracts/item';
+import type { Pastry, Product } from '../contracts/products';
+import { pastriesOf } from '../contracts/products';
+import type { MealInput } from '../contracts/meal';
+import type { KitchenInput } from '../contracts/kitchen';
 
 /** A plain kitchen to start from; every number is the cook's to change. */
 export const plainKitchen: KitchenInput = {

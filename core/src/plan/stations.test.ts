@@ -2,10 +2,11 @@ import fc from 'fast-check';
 import { layers } from '../lamination/layers';
 import { washFactors } from '../oven/tables';
 import { coil, dish, kitchen, supper, turnovers } from '../testing/lanternSupper';
-import type { ItemInput, KitchenInput } from '../contracts/item';
+import type { ItemInput } from '../contracts/item';
 import { planItem, type ItemPlan } from './item';
 import { planBake } from './bake';
 import { starterItem } from './starters';
+import type { KitchenInput } from '../contracts/kitchen';
 
 type Change = (item: ItemInput) => void;
 const changed = (item: ItemInput, change: Change): ItemInput => {

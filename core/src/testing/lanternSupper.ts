@@ -1,5 +1,7 @@
-import type { BakeInput, ItemInput, KitchenInput } from '../contracts/item';
+import type { ItemInput } from '../contracts/item';
 import { plainKitchen, starterItem, starterMeal } from '../plan/starters';
+import type { KitchenInput } from '../contracts/kitchen';
+import type { BakeInput } from '../plan/inputs';
 
 /** A small household for the tests: three items as the starters make them, in the plain kitchen. */
 export const kitchen: KitchenInput = { ...plainKitchen, cooks: ['Ines', 'Tobiah'] };

@@ -1,6 +1,5 @@
 import { planBake } from '@crustallum/core/plan/bake';
 import { plainKitchen, starterItem, starterMeal } from '@crustallum/core/plan/starters';
-import type { BakeInput } from '@crustallum/core/contracts/item';
 import Database from 'better-sqlite3';
 import { randomUUID } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
@@ -11,6 +10,7 @@ import { entities } from '../database/database.module';
 import { backUp, backupFolder, checkDataFile, CorruptDataFile } from '../database/file';
 import { FirstTables1764000000000, migrations } from '../database/migrations';
 import { newDataFile, TestServer } from '../testing/server';
+import type { BakeInput } from '@crustallum/core/plan/inputs';
 
 const meal = starterMeal('2026-12-12T18:30', 6, 'Supper');
 const item = starterItem('handPies', 6, 'You');

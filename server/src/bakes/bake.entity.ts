@@ -1,6 +1,6 @@
-import type { MealInput } from '@crustallum/core/contracts/item';
 import { Column, Entity } from 'typeorm';
 import { Versioned } from '../database/versioned';
+import type { MealInput } from '@crustallum/core/contracts/meal';
 
 @Entity('bakes')
 export class Bake extends Versioned {

@@ -1,9 +1,11 @@
 import 'reflect-metadata';
-import { stations, type Station } from '@crustallum/core/plan/figure';
-import { ItemInput, MealInput, UndoneInput } from '@crustallum/core/contracts/item';
+import { ItemInput } from '@crustallum/core/contracts/item';
 import { Nested, NestedList, NumberIn, OneOfEach, Optional } from '@crustallum/core/quantities/rules';
 import { ApiProperty } from '@nestjs/swagger';
 import { ArrayMaxSize, ArrayMinSize, IsArray } from 'class-validator';
+import { stations, type Station } from '@crustallum/core/contracts/stations';
+import { MealInput } from '@crustallum/core/contracts/meal';
+import { UndoneInput } from '@crustallum/core/contracts/undone';
 
 export class NewBakeDto {
   @ApiProperty({ type: Object, description: 'Title, time at the table, mouths' })

@@ -1,12 +1,13 @@
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
-import type { ItemInput, MealInput } from '@crustallum/core/contracts/item';
+import type { ItemInput } from '@crustallum/core/contracts/item';
 import { DataSource, IsNull, Repository } from 'typeorm';
 import { randomUUID } from 'node:crypto';
 import { DocumentStore } from '../database/documentStore';
 import { Bake } from './bake.entity';
 import type { ChangeItemDto } from './bakes.dto';
 import { Item } from './item.entity';
+import type { MealInput } from '@crustallum/core/contracts/meal';
 
 export type BakeHead = Pick<Bake, 'id' | 'version' | 'title' | 'serveAt'>;
 

@@ -1,7 +1,8 @@
-import type { Station } from '@crustallum/core/plan/figure';
-import type { ItemInput, UndoneInput } from '@crustallum/core/contracts/item';
+import type { ItemInput } from '@crustallum/core/contracts/item';
 import { Column, Entity } from 'typeorm';
 import { Versioned } from '../database/versioned';
+import type { Station } from '@crustallum/core/contracts/stations';
+import type { UndoneInput } from '@crustallum/core/contracts/undone';
 
 /** One item of a bake: the cook's inputs as a document, the stations settled, and what came undone since. */
 @Entity('items')

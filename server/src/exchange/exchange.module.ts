@@ -1,5 +1,4 @@
 import { planBake } from '@crustallum/core/plan/bake';
-import { BakeInput } from '@crustallum/core/contracts/item';
 import { validated } from '@crustallum/core/quantities/validate';
 import { Injectable, Module } from '@nestjs/common';
 import { BakesModule } from '../bakes/bakes.module';
@@ -11,6 +10,7 @@ import { LogAnswersDto } from '../log/log.dto';
 import { LogModule, LogService } from '../log/log.module';
 import { ToolDto } from '../tools/tool.dto';
 import { ToolsModule, ToolsService } from '../tools/tools.module';
+import { BakeInput } from '@crustallum/core/plan/inputs';
 
 /** A whole household as data: what the demo is written in. */
 export interface HouseholdFile {

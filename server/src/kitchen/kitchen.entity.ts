@@ -1,6 +1,6 @@
-import type { KitchenInput } from '@crustallum/core/contracts/item';
 import { Column, Entity } from 'typeorm';
 import { Versioned } from '../database/versioned';
+import type { KitchenInput } from '@crustallum/core/contracts/kitchen';
 
 @Entity('kitchens')
 export class Kitchen extends Versioned {

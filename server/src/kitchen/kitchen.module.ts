@@ -1,5 +1,4 @@
 import 'reflect-metadata';
-import { KitchenInput } from '@crustallum/core/contracts/item';
 import { plainKitchen } from '@crustallum/core/plan/starters';
 import { Nested, NumberIn } from '@crustallum/core/quantities/rules';
 import { Body, Controller, Get, Injectable, Module, Put } from '@nestjs/common';
@@ -8,6 +7,7 @@ import { InjectRepository, TypeOrmModule } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
 import { DocumentStore } from '../database/documentStore';
 import { Kitchen } from './kitchen.entity';
+import { KitchenInput } from '@crustallum/core/contracts/kitchen';
 
 const onlyKitchen = 'kitchen';
 

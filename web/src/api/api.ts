@@ -1,7 +1,10 @@
-import type { Station } from '@crustallum/core/plan/figure';
 import type { Label } from '@crustallum/core/ingredients/label';
-import type { ItemInput, KitchenInput, MealInput, UndoneInput } from '@crustallum/core/contracts/item';
+import type { ItemInput } from '@crustallum/core/contracts/item';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import type { Station } from '@crustallum/core/contracts/stations';
+import type { MealInput } from '@crustallum/core/contracts/meal';
+import type { KitchenInput } from '@crustallum/core/contracts/kitchen';
+import type { UndoneInput } from '@crustallum/core/contracts/undone';
 
 interface Stored {
   id: string;

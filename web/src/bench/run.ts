@@ -1,8 +1,9 @@
 import type { FormulaPart } from '@crustallum/core/dough/formula';
 import type { ColdLine } from '@crustallum/core/plan/coldLine/line';
 import { valueAt } from '@crustallum/core/plan/coldLine/line';
-import type { ItemInput, KitchenInput } from '@crustallum/core/contracts/item';
+import type { ItemInput } from '@crustallum/core/contracts/item';
 import { closingCodes, type TimedStep } from '@crustallum/core/plan/steps/codes';
+import type { KitchenInput } from '@crustallum/core/contracts/kitchen';
 
 /** What a run is started from: the plan and its inputs copied at that moment, so that it goes on without server or network. */
 export interface RunPlan {

@@ -1,7 +1,7 @@
 import { render } from '@testing-library/react';
-import { pastriesOf, products } from '@crustallum/core/contracts/item';
 import { runOf, stepIndex } from '../testing/runs';
 import { StepDrawing } from './StepDrawing';
+import { pastriesOf, products } from '@crustallum/core/contracts/products';
 
 const made = products.flatMap((p) => pastriesOf[p].map((pastry) => [p, pastry] as const));
 const svgOf = (step: Parameters<typeof StepDrawing>[0]['step']) =>

@@ -1,4 +1,3 @@
-import { stations, type Station } from '@crustallum/core/plan/figure';
 import type { ItemInput } from '@crustallum/core/contracts/item';
 import { createListenerMiddleware, isAnyOf } from '@reduxjs/toolkit';
 import { planDesk } from './planning';
@@ -8,6 +7,7 @@ import { desk, type Desk } from './desk';
 import { history } from './history';
 import { writeDrafts } from './drafts';
 import type { AppDispatch, RootState } from './store';
+import { stations, type Station } from '@crustallum/core/contracts/stations';
 
 /** A drag writes its last value to the device, not every value on the way. */
 const draftAfterMs = 60;

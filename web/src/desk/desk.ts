@@ -1,9 +1,11 @@
-import type { Station } from '@crustallum/core/plan/figure';
-import type { ItemInput, KitchenInput, MealInput } from '@crustallum/core/contracts/item';
+import type { ItemInput } from '@crustallum/core/contracts/item';
 import type { BakePlanResult } from '@crustallum/core/plan/bake';
 import type { Refusal } from '@crustallum/core/quantities/refusal';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { StoredBake, StoredItem } from '../api/api';
+import type { Station } from '@crustallum/core/contracts/stations';
+import type { MealInput } from '@crustallum/core/contracts/meal';
+import type { KitchenInput } from '@crustallum/core/contracts/kitchen';
 
 /** What lies on the desk: the open bake as the cook has it now, saved or not, and its plan. */
 export interface Desk {

@@ -1,8 +1,9 @@
-import type { BakeInput, ItemInput } from '@crustallum/core/contracts/item';
+import type { ItemInput } from '@crustallum/core/contracts/item';
 import { planBake } from '@crustallum/core/plan/bake';
 import { plainKitchen, starterItem, starterMeal } from '@crustallum/core/plan/starters';
 import { planner } from '../workers/answers';
 import { planDesk } from './planning';
+import type { BakeInput } from '@crustallum/core/plan/inputs';
 
 const pies = starterItem('handPies', 8, 'You', 'roughPuff');
 const coil = starterItem('filoCoil', 8, 'You');

@@ -1,8 +1,8 @@
-import type { BakeInput } from '@crustallum/core/contracts/item';
 import type { ItemPlan } from '@crustallum/core/plan/item';
 import type { BakePlanResult } from '@crustallum/core/plan/bake';
 import type { Answer } from '@crustallum/core/quantities/model';
 import { planner } from '../workers/planner';
+import type { BakeInput } from '@crustallum/core/plan/inputs';
 
 /** The item plans of the last answer; answers come in the order they were asked for. */
 let known: ItemPlan[] = [];

@@ -1,4 +1,3 @@
-import type { Problem, Station } from '@crustallum/core/plan/figure';
 import type { ItemPlan } from '@crustallum/core/plan/item';
 import type { TimedStep } from '@crustallum/core/plan/steps/codes';
 import { useMemo } from 'react';
@@ -8,6 +7,8 @@ import { changeItem, stepItem } from './changes';
 import { desk } from './desk';
 import { useAppDispatch, useAppSelector } from './store';
 import { inHand } from './useInput';
+import type { Station } from '@crustallum/core/contracts/stations';
+import type { Problem } from '@crustallum/core/plan/problem';
 
 const none: readonly Problem[] = [];
 

@@ -1,7 +1,6 @@
 import 'reflect-metadata';
 import { benches } from '@crustallum/core/cold/environments';
 import { eggSizes } from '@crustallum/core/dough/eggs';
-import { fridgeKinds, KitchenInput } from '@crustallum/core/contracts/item';
 import { numberRules } from '@crustallum/core/quantities/rules';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { useEffect } from 'react';
@@ -10,6 +9,7 @@ import { useChangeKitchenMutation, useKitchenQuery } from '../api/api';
 import { Press } from '../design/ui/Press';
 import { rangeWords } from '../wording/problems';
 import { benchWords } from '../wording/words';
+import { fridgeKinds, KitchenInput } from '@crustallum/core/contracts/kitchen';
 
 const rules = numberRules(KitchenInput);
 const numbers = [

@@ -1,5 +1,5 @@
-import type { KitchenInput } from '@crustallum/core/contracts/item';
 import type { BenchEvent } from '../bench/run';
+import type { KitchenInput } from '@crustallum/core/contracts/kitchen';
 
 const fields = ['benchFactor', 'fridgeFactor'] as const;
 export interface Probed {

@@ -1,4 +1,3 @@
-import { stations, type Station } from '@crustallum/core/plan/figure';
 import { ChevronDown } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { memo, useEffect, useRef } from 'react';
@@ -9,6 +8,7 @@ import { useAppSelector } from '../desk/store';
 import { useNarrow } from '../design/ui/useWidth';
 import { stationWord } from '../wording/words';
 import { inHand } from '../desk/useInput';
+import { stations, type Station } from '@crustallum/core/contracts/stations';
 
 /** The crimp that runs under a settled station. */
 const Crimp = () => (

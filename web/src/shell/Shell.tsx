@@ -1,5 +1,4 @@
 import type { ColdLine as Line } from '@crustallum/core/plan/coldLine/line';
-import type { LongerInput } from '@crustallum/core/contracts/item';
 import { closingCodes } from '@crustallum/core/plan/steps/codes';
 import { Dialog } from 'radix-ui';
 import { Suspense, useCallback, useState } from 'react';
@@ -18,6 +17,7 @@ import { Rim } from './Rim';
 import { RulesContext, useRulesFromWorker } from '../desk/rules';
 import { useItem } from '../desk/useItem';
 import { useOpenBake } from '../desk/useOpenBake';
+import type { LongerInput } from '@crustallum/core/contracts/clock';
 
 /** Step codes that belong to each station: their words stand in a chip under the line. */
 const stepsAt: Record<string, readonly string[]> = {

@@ -1,9 +1,9 @@
-import { stations } from '@crustallum/core/plan/figure';
 import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
 import { stepItem } from '../desk/changes';
 import { store } from '../desk/store';
 import { toggleLight } from '../design/light';
+import { stations } from '@crustallum/core/contracts/stations';
 
 const place = 'crustallum.keys';
 

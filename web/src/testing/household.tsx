@@ -1,4 +1,4 @@
-import type { ItemInput, KitchenInput, Pastry, Product } from '@crustallum/core/contracts/item';
+import type { ItemInput } from '@crustallum/core/contracts/item';
 import { plainKitchen, starterItem, starterMeal } from '@crustallum/core/plan/starters';
 import { cleanup, render, screen } from '@testing-library/react';
 import { Provider } from 'react-redux';
@@ -8,6 +8,8 @@ import { api, type LarderThing, type LogEntry, type StoredBake, type StoredItem,
 import { desk } from '../desk/desk';
 import { notice } from '../desk/notices';
 import { store } from '../desk/store';
+import type { Pastry, Product } from '@crustallum/core/contracts/products';
+import type { KitchenInput } from '@crustallum/core/contracts/kitchen';
 
 interface Sent {
   method: string;

@@ -1,8 +1,8 @@
-import type { Pastry, Product } from '@crustallum/core/contracts/item';
 import { planBake } from '@crustallum/core/plan/bake';
 import { plainKitchen, starterItem, starterMeal } from '@crustallum/core/plan/starters';
 import { benchStore, startRun } from '../bench/benchStore';
 import type { BenchEvent, BenchEventType, BenchRun } from '../bench/run';
+import type { Pastry, Product } from '@crustallum/core/contracts/products';
 
 /** A run of starters as the bench would begin it, planned by the core. */
 export function runOf(kinds: readonly [Product, Pastry?][], startedAt: number, mouths = 8): BenchRun {

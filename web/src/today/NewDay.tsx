@@ -1,4 +1,4 @@
-import type { ItemInput, Product } from '@crustallum/core/contracts/item';
+import type { ItemInput } from '@crustallum/core/contracts/item';
 import type { ItemPlan } from '@crustallum/core/plan/item';
 import { Minus, Plus } from 'lucide-react';
 import { useEffect, useState } from 'react';
@@ -11,6 +11,7 @@ import { productWords } from '../wording/words';
 import { useAppSelector } from '../desk/store';
 import { Rope } from './Rope';
 import { Standing } from './Standing';
+import type { Product } from '@crustallum/core/contracts/products';
 
 const offered: readonly Product[] = ['handPies', 'dishPie', 'potPies', 'filoTray', 'filoCoil'];
 const pad = (n: number) => String(n).padStart(2, '0');

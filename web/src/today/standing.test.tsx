@@ -1,8 +1,9 @@
 import { render } from '@testing-library/react';
-import { pastriesOf, products, type ItemInput } from '@crustallum/core/contracts/item';
+import { type ItemInput } from '@crustallum/core/contracts/item';
 import { planItem } from '@crustallum/core/plan/item';
 import { plainKitchen, starterItem } from '@crustallum/core/plan/starters';
 import { Standing } from './Standing';
+import { pastriesOf, products } from '@crustallum/core/contracts/products';
 
 const made = products.flatMap((p) => pastriesOf[p].map((pastry) => starterItem(p, 8, 'You', pastry)));
 function standing(item: ItemInput, pxMm: number): SVGSVGElement {

@@ -1,7 +1,7 @@
 import type { FridgeShapeName } from '@crustallum/core/cold/fridgeShapes';
 import type { Laying, LayingAct } from '@crustallum/core/lamination/leafLaying';
-import type { FoldWord, LockIn } from '@crustallum/core/contracts/item';
 import { plain } from './numbers';
+import type { FoldWord, LockIn } from '@crustallum/core/contracts/folds';
 
 export const lockInWords: Record<LockIn, string> = {
   lumps: 'in lumps, mixed in',

@@ -1,9 +1,9 @@
-import type { Problem } from '@crustallum/core/plan/figure';
 import type { Refusal } from '@crustallum/core/quantities/refusal';
 import type { NumberRule } from '@crustallum/core/quantities/rules';
 import { degrees, plain, span } from './numbers';
 import { pastryWords } from './words';
-import type { Pastry } from '@crustallum/core/contracts/item';
+import type { Problem } from '@crustallum/core/plan/problem';
+import type { Pastry } from '@crustallum/core/contracts/products';
 
 type Values = Problem['values'];
 const g = (v: Values, key: string): string => plain(Number(v[key] ?? 0), 0);

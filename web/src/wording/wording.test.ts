@@ -5,7 +5,6 @@ import { join } from 'node:path';
 import { models } from '@crustallum/core/models';
 import { planItem } from '@crustallum/core/plan/item';
 import { planBake } from '@crustallum/core/plan/bake';
-import { pastriesOf, products } from '@crustallum/core/contracts/item';
 import { plainKitchen, starterItem, starterMeal } from '@crustallum/core/plan/starters';
 import type { Figure } from '@crustallum/core/plan/figure';
 import type { TimedStep } from '@crustallum/core/plan/steps/codes';
@@ -14,6 +13,7 @@ import { problemWords, rangeWords } from './problems';
 import { hasWords, reasonWords } from './reasons';
 import { callOf, stepWord } from './steps';
 import { settleWord, stationWord } from './words';
+import { pastriesOf, products } from '@crustallum/core/contracts/products';
 
 const planFolder = join(__dirname, '../../../core/src/plan');
 const planSources = readdirSync(planFolder, { recursive: true, encoding: 'utf8' })

@@ -1,5 +1,6 @@
-import type { Station } from '@crustallum/core/plan/figure';
-import type { ItemInput, Pastry, Product } from '@crustallum/core/contracts/item';
+import type { ItemInput } from '@crustallum/core/contracts/item';
+import type { Station } from '@crustallum/core/contracts/stations';
+import type { Pastry, Product } from '@crustallum/core/contracts/products';
 
 export const stationWords: Record<Station, string> = {
   brief: 'Brief',

@@ -1,21 +1,26 @@
 import 'reflect-metadata';
 import { compute, models } from '@crustallum/core/models';
-import type { Station } from '@crustallum/core/plan/figure';
-import * as inputs from '@crustallum/core/contracts/item';
+import { ItemClockInput } from '@crustallum/core/contracts/clock';
+import { stationInputs, type ItemInput } from '@crustallum/core/contracts/item';
+import { KitchenInput } from '@crustallum/core/contracts/kitchen';
+import type { Pastry, Product } from '@crustallum/core/contracts/products';
+import type { BakeInput } from '@crustallum/core/plan/inputs';
+import { MealInput } from '@crustallum/core/contracts/meal';
 import { planItem, touchedStations, type ItemPlan } from '@crustallum/core/plan/item';
 import type { BakePlanResult } from '@crustallum/core/plan/bake';
 import { plainKitchen, starterItem } from '@crustallum/core/plan/starters';
 import type { Certainty, Answer } from '@crustallum/core/quantities/model';
 import { numberRules, type NumberRule } from '@crustallum/core/quantities/rules';
+import type { Station } from '@crustallum/core/contracts/stations';
 
 /** A plan in which null stands for an item's plan that did not change. */
 export type PlanChange = Omit<BakePlanResult, 'items'> & { items: (ItemPlan | null)[] };
 
 const groups = {
-  ...inputs.stationInputs,
-  clock: inputs.ItemClockInput,
-  meal: inputs.MealInput,
-  kitchen: inputs.KitchenInput,
+  ...stationInputs,
+  clock: ItemClockInput,
+  meal: MealInput,
+  kitchen: KitchenInput,
 } as const;
 
 /** The item plans last sent to the desk, as text: what stayed as it was need not cross again. */
@@ -38,11 +43,11 @@ export const planner = {
       ]),
     );
   },
-  plan(input: inputs.BakeInput): Answer<BakePlanResult> {
+  plan(input: BakeInput): Answer<BakePlanResult> {
     return compute('plan.bake', input) as Answer<BakePlanResult>;
   },
   /** The plan for the desk, with null for every item whose plan is as it was in the answer before. */
-  planAgain(input: inputs.BakeInput): Answer<PlanChange> {
+  planAgain(input: BakeInput): Answer<PlanChange> {
     const answer = planner.plan(input);
     if (!answer.ok) return answer;
     const before = sent;
@@ -54,12 +59,12 @@ export const planner = {
     return compute(name, input);
   },
   /** Stations of an item whose shown numbers change between two versions of it. */
-  touched(before: inputs.ItemInput, after: inputs.ItemInput, kitchen: inputs.KitchenInput): Station[] {
+  touched(before: ItemInput, after: ItemInput, kitchen: KitchenInput): Station[] {
     return touchedStations(planItem(before, kitchen), planItem(after, kitchen));
   },
-  starter: (product: inputs.Product, mouths: number, cook: string, pastry?: inputs.Pastry): inputs.ItemInput =>
+  starter: (product: Product, mouths: number, cook: string, pastry?: Pastry): ItemInput =>
     starterItem(product, mouths, cook, pastry),
-  plainKitchen: (): inputs.KitchenInput => plainKitchen,
+  plainKitchen: (): KitchenInput => plainKitchen,
 };
 
 export type Planner = typeof planner;

@@ -1,6 +1,6 @@
 import type { FatShare } from '../../ingredients/composition';
 import { blendWindow } from '../../cold/windows';
-import type { Pastry } from '../../contracts/item';
+import type { Pastry } from '../../contracts/products';
 
 export interface Band {
   low: number;

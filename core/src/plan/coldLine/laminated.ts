@@ -3,13 +3,14 @@ import { thinnestRolledM } from '../../cold/rolling';
 import type { SpringEvent } from '../../lamination/springBack';
 import { springBack } from '../../lamination/springBack';
 import { highestPacketMm, turnSizes } from '../stations/lamination/result';
-import type { ItemInput, KitchenInput } from '../../contracts/item';
+import type { ItemInput } from '../../contracts/item';
 import type { DoughPlan } from '../stations/dough/result';
 import type { PastryDay } from './pastryDay';
-import { benchMinutes } from '../steps/codes';
 import { bench, windowK, type BenchWork } from './thermal';
 import { hasBlock, lockIn, turnsAtOnce, type TurnRow } from '../stations/lamination/turns';
 import type { Walk } from './timeline';
+import type { KitchenInput } from '../../contracts/kitchen';
+import { benchMinutes } from '../steps/minutes';
 
 /** A turn rests at least so long, and until a sheet would shrink by no more than this (estimates). */
 const leastRestMin = 20;

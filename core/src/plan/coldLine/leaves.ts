@@ -3,11 +3,13 @@ import { tightest, type ColdLine, type Stretch } from './line';
 import type { CutPlan } from '../stations/cut/result';
 import { styleOf } from '../stations/dough/formula';
 import type { DoughPlan } from '../stations/dough/result';
-import type { Problem } from '../figure';
 import type { FillingPlan } from '../stations/filling/result';
-import type { ItemInput, KitchenInput } from '../../contracts/item';
+import type { ItemInput } from '../../contracts/item';
 import type { PastryDay } from './pastryDay';
-import { benchMinutes, type Step, type StepCode } from '../steps/codes';
+import { type Step, type StepCode } from '../steps/codes';
+import type { Problem } from '../problem';
+import type { KitchenInput } from '../../contracts/kitchen';
+import { benchMinutes } from '../steps/minutes';
 
 /** Moisture of a packet's leaf, and below which it cracks when bent: 0.3 of its dry mass. Estimates. */
 const freshLeafWetBasis = 0.31;

@@ -4,16 +4,18 @@ import { tightest, type ColdLine } from './line';
 import type { CutPlan } from '../stations/cut/result';
 import { styleOf } from '../stations/dough/formula';
 import type { DoughPlan } from '../stations/dough/result';
-import type { Problem } from '../figure';
 import type { FillingPlan } from '../stations/filling/result';
-import type { ItemInput, KitchenInput } from '../../contracts/item';
+import type { ItemInput } from '../../contracts/item';
 import { laminatedDay } from './laminated';
 import { leavesDay } from './leaves';
 import type { SealPlan } from '../stations/seal/result';
-import { benchMinutes, type Step } from '../steps/codes';
+import { type Step } from '../steps/codes';
 import { bench } from './thermal';
 import type { TurnRow } from '../stations/lamination/turns';
 import { Walk } from './timeline';
+import type { Problem } from '../problem';
+import type { KitchenInput } from '../../contracts/kitchen';
+import { benchMinutes } from '../steps/minutes';
 
 export interface PastryDay {
   steps: Step[];

@@ -2,8 +2,8 @@ import { scaledSurroundings } from '../../cold/calibrateEnvironment';
 import { material, type MaterialSpec } from '../../cold/material';
 import { simulate } from '../../cold/simulate';
 import type { StretchBody } from './line';
-import type { KitchenInput } from '../../contracts/item';
 import { benchRun, coarse, coarseTolerance, coldOf } from './thermal';
+import type { KitchenInput } from '../../contracts/kitchen';
 
 /** One stretch as it goes, or as it would go in another kitchen. */
 export interface StretchRun {

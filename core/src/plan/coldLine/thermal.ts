@@ -4,7 +4,8 @@ import { material, type Material, type MaterialSpec } from '../../cold/material'
 import { rollSheet } from '../../cold/rolling';
 import { simulate } from '../../cold/simulate';
 import { scaledSurroundings } from '../../cold/calibrateEnvironment';
-import type { KitchenInput } from '../../contracts/item';
+import type { KitchenInput } from '../../contracts/kitchen';
+import { remember } from '../memo';
 
 /** Coarse cells and steps that stay within 0.05 K of the fine grid on home-sized pieces: a plan runs dozens of these. */
 export const coarse: Record<'block' | 'disc' | 'slab', GridCells> = {
@@ -30,22 +31,6 @@ export interface ChillResult {
   endC: number;
   reachableC: number;
 }
-
-const remembered = new Map<string, unknown>();
-
-/** Remembers the results of pure runs by their inputs, so that a change re-runs only what it touches. */
-export function remember<T>(key: unknown, run: () => T): T {
-  const text = JSON.stringify(key);
-  const known = remembered.get(text);
-  if (known !== undefined) return known as T;
-  const made = run();
-  if (remembered.size > 600) remembered.clear();
-  remembered.set(text, made);
-  return made;
-}
-
-/** Forgets all remembered runs: for timing a plan from nothing. */
-export const forget = (): void => remembered.clear();
 
 export const fridgeOf = (kitchen: KitchenInput): Surroundings => coldOf(kitchen, 'fridge');
 

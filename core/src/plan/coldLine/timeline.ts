@@ -1,10 +1,12 @@
 import type { Stretch, StretchBody } from './line';
 import type { DoughPlan } from '../stations/dough/result';
-import type { Problem } from '../figure';
-import type { ItemInput, KitchenInput } from '../../contracts/item';
-import { benchMinutes, type Step, type StepCode } from '../steps/codes';
+import type { ItemInput } from '../../contracts/item';
+import { type Step, type StepCode } from '../steps/codes';
 import { bench, chill, lumpsWarm, type ChillResult } from './thermal';
 import { lockIn } from '../stations/lamination/turns';
+import type { Problem } from '../problem';
+import type { KitchenInput } from '../../contracts/kitchen';
+import { benchMinutes } from '../steps/minutes';
 
 /** Degrees under the band a chill aims for, so that the whole band is there to be worked in. */
 export const chillBelowBandK = 1.5;

@@ -2,7 +2,8 @@ import { eggContents, eggOptions, type EggOption, type EggSize } from '../../dou
 import type { CutPlan } from '../stations/cut/result';
 import type { FillingPlan } from '../stations/filling/result';
 import type { DoughPlan } from '../stations/dough/result';
-import type { ItemInput, KitchenInput } from '../../contracts/item';
+import type { ItemInput } from '../../contracts/item';
+import type { KitchenInput } from '../../contracts/kitchen';
 
 export type EggUse = 'dough' | 'filling' | 'glue' | 'wash';
 

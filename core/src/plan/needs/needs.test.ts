@@ -1,7 +1,8 @@
-import { pastriesOf, products, type ItemInput } from '../../contracts/item';
+import { type ItemInput } from '../../contracts/item';
 import { planItem } from '../item';
 import { larderNames, needsOf, shortages, type Need } from './needs';
 import { plainKitchen, starterItem } from '../starters';
+import { pastriesOf, products } from '../../contracts/products';
 
 const made = products.flatMap((p) => pastriesOf[p].map((pastry) => starterItem(p, 6, 'You', pastry)));
 const needs = (...items: ItemInput[]): Need[] =>

@@ -1,7 +1,8 @@
 import { fatNames } from '../../cold/fats';
 import { swapFat } from '../../dough/swaps';
 import { partsOf } from '../stations/dough/formula';
-import type { ItemInput, KitchenInput } from '../../contracts/item';
+import type { ItemInput } from '../../contracts/item';
+import type { KitchenInput } from '../../contracts/kitchen';
 
 /** Inputs by dotted path (`folds.turns`, `kitchen.roomC`) and the values they would have. */
 export type Changes = Record<string, unknown>;

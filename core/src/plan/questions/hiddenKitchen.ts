@@ -3,10 +3,11 @@ import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { Nested, NumberIn } from '../../quantities/rules';
 import { stretchToRun, valueAt } from '../coldLine/line';
-import { ItemInput, KitchenInput } from '../../contracts/item';
+import { ItemInput } from '../../contracts/item';
 import { planItem } from '../item';
 import { runStretch, type StretchRun } from '../coldLine/stretchRun';
-import { remember } from '../coldLine/thermal';
+import { KitchenInput } from '../../contracts/kitchen';
+import { remember } from '../memo';
 
 /** How a kitchen really is, as nobody in it knows. */
 export interface HiddenKitchen {

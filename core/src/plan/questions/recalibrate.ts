@@ -2,9 +2,10 @@ import { IsString, MaxLength } from 'class-validator';
 import { RefusedInput } from '../../quantities/refusal';
 import { Nested, NestedList, NumberIn } from '../../quantities/rules';
 import { stretchToRun, valueAt } from '../coldLine/line';
-import { ItemInput, KitchenInput } from '../../contracts/item';
+import { ItemInput } from '../../contracts/item';
 import { planItem } from '../item';
 import { runStretch } from '../coldLine/stretchRun';
+import { KitchenInput } from '../../contracts/kitchen';
 
 /** A reading of the probe in the fat, so many minutes into its step. */
 export class ReadingInput {

@@ -3,9 +3,10 @@ import { within } from '../../quantities/refusal';
 import { Nested, NumberIn, Optional } from '../../quantities/rules';
 import { planCut } from '../stations/cut/cut';
 import { planDough } from '../stations/dough/result';
-import { ItemInput, KitchenInput } from '../../contracts/item';
+import { ItemInput } from '../../contracts/item';
 import { leafBand } from '../coldLine/leaves';
 import { chill } from '../coldLine/thermal';
+import { KitchenInput } from '../../contracts/kitchen';
 
 /** What the model `plan.cure` takes: a pastry in hand that must go back to the cold, or under its cloth. */
 export class CureInput {

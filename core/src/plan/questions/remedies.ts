@@ -1,12 +1,13 @@
 import { Nested, OneOf, Optional } from '../../quantities/rules';
 import type { ColdLine } from '../coldLine/line';
-import { ItemInput, KitchenInput } from '../../contracts/item';
+import { ItemInput } from '../../contracts/item';
 import { planItem } from '../item';
 import type { StepCode } from '../steps/codes';
 import { chillBelowBandK } from '../coldLine/timeline';
 import { turnsAtOnce } from '../stations/lamination/turns';
 import { otherFat, repairNames, type Changes, type RepairName } from './changes';
 import { changed, pastryMinutes } from './whatIf';
+import { KitchenInput } from '../../contracts/kitchen';
 
 export class RepairsInput {
   @Nested(() => ItemInput) item!: ItemInput;

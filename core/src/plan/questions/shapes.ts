@@ -6,9 +6,10 @@ import { RefusedInput } from '../../quantities/refusal';
 import { Nested, NumberIn, Optional } from '../../quantities/rules';
 import { planCut } from '../stations/cut/cut';
 import { planDough } from '../stations/dough/result';
-import { ItemInput, KitchenInput } from '../../contracts/item';
+import { ItemInput } from '../../contracts/item';
 import { fridgeOf } from '../coldLine/thermal';
 import { chillBelowBandK } from '../coldLine/timeline';
+import { KitchenInput } from '../../contracts/kitchen';
 
 /** What the model `plan.fridgeShapes` takes. */
 export class FridgeShapesInput {

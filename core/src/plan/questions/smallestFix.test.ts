@@ -1,8 +1,9 @@
 import { compute } from '../../models';
-import type { ItemInput, KitchenInput } from '../../contracts/item';
+import type { ItemInput } from '../../contracts/item';
 import { planItem } from '../item';
 import { mend, type Mend } from './smallestFix';
 import { plainKitchen, starterItem } from '../starters';
+import type { KitchenInput } from '../../contracts/kitchen';
 
 const kitchen = plainKitchen;
 const turnovers = starterItem('handPies', 8, 'You', 'roughPuff');

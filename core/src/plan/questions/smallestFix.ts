@@ -2,14 +2,17 @@ import { fatNames } from '../../cold/fats';
 import { RefusedInput } from '../../quantities/refusal';
 import { Nested, numberRule, type NumberRule } from '../../quantities/rules';
 import { IsString, MaxLength } from 'class-validator';
-import * as inputs from '../../contracts/item';
-import type { Problem } from '../figure';
+import { coolingPlaces, coolingVessels } from '../../contracts/filling';
+import { ItemInput, stationInputs } from '../../contracts/item';
+import { KitchenInput } from '../../contracts/kitchen';
+import { pastriesOf } from '../../contracts/products';
 import { problemsInTurn } from '../item';
+import type { Problem } from '../problem';
 
 /** What the model `plan.mend` takes: an item that cannot be made, and the code of what stands in the way. */
 export class MendInput {
-  @Nested(() => inputs.ItemInput) item!: inputs.ItemInput;
-  @Nested(() => inputs.KitchenInput) kitchen!: inputs.KitchenInput;
+  @Nested(() => ItemInput) item!: ItemInput;
+  @Nested(() => KitchenInput) kitchen!: KitchenInput;
   @IsString() @MaxLength(60) code!: string;
 }
 
@@ -20,16 +23,16 @@ export interface Mend {
   to: number | string;
 }
 
-const groups = inputs.stationInputs;
+const groups = stationInputs;
 type Group = keyof typeof groups;
 
 /** Words to try for inputs that are no numbers. */
-const words = (item: inputs.ItemInput, path: string): readonly string[] =>
+const words = (item: ItemInput, path: string): readonly string[] =>
   ({
-    'dough.pastry': inputs.pastriesOf[item.product],
+    'dough.pastry': pastriesOf[item.product],
     'dough.fat': fatNames,
-    'filling.coolAt': inputs.coolingPlaces,
-    'filling.coolIn': inputs.coolingVessels,
+    'filling.coolAt': coolingPlaces,
+    'filling.coolIn': coolingVessels,
   })[path] ?? [];
 
 /** Steps worth saying aloud: whole pieces and millimetres, five degrees, whole per cents. */
@@ -51,7 +54,7 @@ export function mend({ item, kitchen, code }: MendInput): Mend | null {
     if (problem) break;
   }
   if (!problem) return null;
-  const mends = (changed: inputs.ItemInput): boolean => {
+  const mends = (changed: ItemInput): boolean => {
     let looked = 0;
     try {
       for (const stops of stopsInTurn(changed, kitchen)) {
@@ -83,16 +86,11 @@ export function mend({ item, kitchen, code }: MendInput): Mend | null {
   return null;
 }
 
-function* stopsInTurn(item: inputs.ItemInput, kitchen: inputs.KitchenInput): Generator<Problem[]> {
+function* stopsInTurn(item: ItemInput, kitchen: KitchenInput): Generator<Problem[]> {
   for (const problems of problemsInTurn(item, kitchen)) yield problems.filter((p) => p.weight === 'stop');
 }
 
-const changedItem = (
-  item: inputs.ItemInput,
-  group: Group,
-  field: string,
-  value: number | string,
-): inputs.ItemInput => ({
+const changedItem = (item: ItemInput, group: Group, field: string, value: number | string): ItemInput => ({
   ...item,
   [group]: { ...item[group], [field]: value },
 });

@@ -2,9 +2,10 @@ import { IsObject } from 'class-validator';
 import { RefusedInput } from '../../quantities/refusal';
 import { Nested } from '../../quantities/rules';
 import type { ColdLine } from '../coldLine/line';
-import { ItemInput, KitchenInput } from '../../contracts/item';
+import { ItemInput } from '../../contracts/item';
 import type { Changes } from './changes';
 import { planItem, type ItemPlan } from '../item';
+import { KitchenInput } from '../../contracts/kitchen';
 
 export class WhatIfInput {
   @Nested(() => ItemInput) item!: ItemInput;

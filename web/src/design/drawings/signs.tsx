@@ -1,4 +1,4 @@
-import type { Sign } from '@crustallum/core/contracts/item';
+import type { Sign } from '@crustallum/core/contracts/products';
 
 const paths: Record<Sign, string> = {
   lantern: 'M8 8h8l3 13H5L8 8zm1-1c0-4 6-4 6 0M9.500 12v6M12 12v6M14.500 12v6',

@@ -1,4 +1,4 @@
-import { stations, type Figure, type Station } from '@crustallum/core/plan/figure';
+import { type Figure } from '@crustallum/core/plan/figure';
 import type { ReactNode } from 'react';
 import { Redo2, Undo2 } from 'lucide-react';
 import { useNavigate } from 'react-router';
@@ -15,6 +15,7 @@ import { mendWords } from './fixWords';
 import { RulesSheet } from './RulesSheet';
 import { useMend } from './useSmallestFix';
 import { Whose } from './Whose';
+import { stations, type Station } from '@crustallum/core/contracts/stations';
 
 interface Props {
   station: Station;

@@ -1,4 +1,3 @@
-import type { Station } from '@crustallum/core/plan/figure';
 import { ChevronDown } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { memo } from 'react';
@@ -8,6 +7,7 @@ import { ItemSign } from '../../design/drawings/signs';
 import type { StoredItem } from '../../api/api';
 import { useAppSelector } from '../../desk/store';
 import { pastryWords } from '../../wording/words';
+import type { Station } from '@crustallum/core/contracts/stations';
 
 const named = ({ id, document }: StoredItem) => ({
   id,

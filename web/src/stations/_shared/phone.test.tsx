@@ -1,7 +1,7 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
-import { pastriesOf, products, type Pastry, type Product } from '@crustallum/core/contracts/item';
 import { store } from '../../desk/store';
 import { atWidth, FakeServer, heading, open } from '../../testing/household';
+import { pastriesOf, products, type Pastry, type Product } from '@crustallum/core/contracts/products';
 
 const stationNames = ['brief', 'dough', 'folds', 'filling', 'cut', 'seal', 'oven', 'clock'] as const;
 /** Each product in the last of its pastries: its drawings are its own, the desk's tests go through all pastries. */

@@ -1,7 +1,7 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
-import { pastriesOf, products, type Pastry, type Product } from '@crustallum/core/contracts/item';
 import { store } from '../../desk/store';
 import { FakeServer, heading, open } from '../../testing/household';
+import { pastriesOf, products, type Pastry, type Product } from '@crustallum/core/contracts/products';
 
 const stationNames = ['brief', 'dough', 'folds', 'filling', 'cut', 'seal', 'oven', 'clock'] as const;
 const made = products.flatMap((product) => pastriesOf[product].map((pastry): [Product, Pastry] => [product, pastry]));

@@ -1,9 +1,9 @@
-import type { Problem } from '@crustallum/core/plan/figure';
-import type { KitchenInput } from '@crustallum/core/contracts/item';
 import type { Mend } from '@crustallum/core/plan/questions/smallestFix';
 import { useEffect, useState } from 'react';
 import type { StoredItem } from '../../api/api';
 import { aside } from '../../workers/planner';
+import type { Problem } from '@crustallum/core/plan/problem';
+import type { KitchenInput } from '@crustallum/core/contracts/kitchen';
 
 const askAfterMs = 400;
 

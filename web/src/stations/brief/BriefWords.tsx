@@ -1,7 +1,8 @@
 import { readWords, type UnderstoodWords } from '@crustallum/core/recipes/readWords';
-import type { MealInput, Product } from '@crustallum/core/contracts/item';
 import { useMemo, type ReactNode } from 'react';
 import { productWords } from '../../wording/words';
+import type { Product } from '@crustallum/core/contracts/products';
+import type { MealInput } from '@crustallum/core/contracts/meal';
 
 interface Props {
   meal: MealInput;

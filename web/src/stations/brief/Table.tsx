@@ -1,4 +1,4 @@
-import type { ItemInput, MouthInput, NeedKind } from '@crustallum/core/contracts/item';
+import type { ItemInput } from '@crustallum/core/contracts/item';
 import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import { TextField } from '../../design/ui/TextField';
@@ -6,6 +6,7 @@ import { usePhone } from '../../design/ui/useWidth';
 import { needKindsList } from '../../wording/needs';
 import { needWords } from '../../wording/words';
 import { Drawing } from '../_shared/Drawing';
+import type { MouthInput, NeedKind } from '@crustallum/core/contracts/meal';
 
 /** px a millimetre of the table and what stands on it. */
 const px = 0.32;

@@ -1,6 +1,7 @@
 import { fireEvent, render, screen } from '@testing-library/react';
-import type { MealInput, Product } from '@crustallum/core/contracts/item';
 import { BriefWords } from './BriefWords';
+import type { Product } from '@crustallum/core/contracts/products';
+import type { MealInput } from '@crustallum/core/contracts/meal';
 
 const meal = (words: string): MealInput => ({
   title: 'Supper',

@@ -1,4 +1,3 @@
-import type { Problem } from '@crustallum/core/plan/figure';
 import { Minus, Plus } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { useItem } from '../../desk/useItem';
@@ -16,6 +15,7 @@ import { ClockList } from './ClockList';
 import { Strands } from './Strands';
 import { UprightClock } from './UprightClock';
 import { Waiting } from '../_shared/StationPage';
+import type { Problem } from '@crustallum/core/plan/problem';
 
 export function ClockStation() {
   const { item, settle } = useItem();

@@ -1,9 +1,9 @@
 import { crossesItself, untangled, type Point } from '@crustallum/core/cutting/shape';
 import { outlineCorners } from '@crustallum/core/filling/handPiece';
-import type { CutInput } from '@crustallum/core/contracts/item';
 import { useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { useItem } from '../../desk/useItem';
 import { Drawing } from '../_shared/Drawing';
+import type { CutInput } from '@crustallum/core/contracts/cut';
 
 const [w, h] = [340, 300];
 const [fewest, most] = [3, 40];

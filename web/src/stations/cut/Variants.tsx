@@ -1,7 +1,7 @@
-import type { VariantInput } from '@crustallum/core/contracts/item';
 import { useItem } from '../../desk/useItem';
 import { NumberField } from '../../design/ui/NumberField';
 import { TextField } from '../../design/ui/TextField';
+import type { VariantInput } from '@crustallum/core/contracts/cut';
 
 const pieceRule = { min: 1, max: 60, unit: '', integer: true };
 const sizeRule = { min: 40, max: 200, unit: '%', integer: false };

@@ -4,7 +4,7 @@ import type { ItemPlan } from '@crustallum/core/plan/item';
 import { doughDensity } from '@crustallum/core/plan/stations/cut/result';
 import { otherCutter } from '@crustallum/core/cutting/piece';
 import { scaledShape, shapeArea } from '@crustallum/core/cutting/shape';
-import type { ItemInput, KitchenInput } from '@crustallum/core/contracts/item';
+import type { ItemInput } from '@crustallum/core/contracts/item';
 import { useState } from 'react';
 import { useItem } from '../../desk/useItem';
 import { useToolsQuery } from '../../api/api';
@@ -14,6 +14,7 @@ import { plain } from '../../wording/numbers';
 import { Unanswered } from '../_shared/Unanswered';
 import { useQuestion } from '../_shared/useQuestion';
 import { Thickness } from './Thickness';
+import type { KitchenInput } from '@crustallum/core/contracts/kitchen';
 
 const cm = (mm: number) => plain(mm / 10, 1);
 const gramRule = { min: 20, max: 20_000, unit: 'g', integer: false };

@@ -1,9 +1,10 @@
-import type { ItemInput, Product } from '@crustallum/core/contracts/item';
+import type { ItemInput } from '@crustallum/core/contracts/item';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { scale } from '../../devices/scale';
 import type { StoredTool } from '../../api/api';
 import { store } from '../../desk/store';
 import { FakeServer, heading, open } from '../../testing/household';
+import type { Product } from '@crustallum/core/contracts/products';
 
 jest.setTimeout(60_000);
 const patient = { timeout: 20_000 };

@@ -6,11 +6,12 @@ import { inRows, pieceBox, piecesDrawing, type TemplatePiece } from '@crustallum
 import { labelSheet, type PieceLabel } from '@crustallum/core/templates/labels';
 import type { FlatDrawing } from '@crustallum/core/templates/primitives';
 import { ventMarks, type VentMark } from '@crustallum/core/templates/vents';
-import type { ItemInput, MealInput } from '@crustallum/core/contracts/item';
+import type { ItemInput } from '@crustallum/core/contracts/item';
 import type { ItemPlan } from '@crustallum/core/plan/item';
 import { allergenWords, dietWords } from '../../wording/dough';
 import { blankWords } from '../../wording/cut';
 import { needWords } from '../../wording/words';
+import type { MealInput } from '@crustallum/core/contracts/meal';
 
 export const paperKinds = ['piece', 'sheet', 'blanks', 'labels'] as const;
 export type PaperKind = (typeof paperKinds)[number];

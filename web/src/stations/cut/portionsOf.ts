@@ -1,6 +1,6 @@
 import { targets } from '@crustallum/core/cutting/portions';
 import { domeArc } from '@crustallum/core/vessels/blanks';
-import type { VariantInput } from '@crustallum/core/contracts/item';
+import type { VariantInput } from '@crustallum/core/contracts/cut';
 
 export interface Portion {
   name: string;

@@ -2,7 +2,6 @@ import { ratioNames, trueRatios, type TrueRatios } from '@crustallum/core/dough/
 import { styleNames, styles } from '@crustallum/core/dough/styles';
 import { ingredientOf, nameOf } from '@crustallum/core/ingredients/table';
 import { foldsOf, partsOf, startOf, styleOf } from '@crustallum/core/plan/stations/dough/formula';
-import type { DoughInput, FoldsInput } from '@crustallum/core/contracts/item';
 import type { ItemPlan } from '@crustallum/core/plan/item';
 import { useEffect, useState } from 'react';
 import { useItem } from '../../desk/useItem';
@@ -14,6 +13,8 @@ import { ratioWords, styleFor, styleWords } from '../../wording/dough';
 import { plain, shown } from '../../wording/numbers';
 import { fatWords } from '../../wording/words';
 import { useCost } from './useCost';
+import type { DoughInput } from '@crustallum/core/contracts/dough';
+import type { FoldsInput } from '@crustallum/core/contracts/folds';
 
 interface Side {
   name: string;

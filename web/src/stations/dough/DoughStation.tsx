@@ -2,7 +2,6 @@ import { fatNames } from '@crustallum/core/cold/fats';
 import { styleNames, styles } from '@crustallum/core/dough/styles';
 import { styleOf } from '@crustallum/core/plan/stations/dough/formula';
 import type { DoughPlan } from '@crustallum/core/plan/stations/dough/result';
-import { pastriesOf } from '@crustallum/core/contracts/item';
 import { useState } from 'react';
 import { useItem } from '../../desk/useItem';
 import { usePhone } from '../../design/ui/useWidth';
@@ -23,6 +22,7 @@ import { TrueRatios } from './TrueRatios';
 import { useCost } from './useCost';
 import { useDough } from './useDough';
 import { fields, type FieldName } from '../_shared/fields';
+import { pastriesOf } from '@crustallum/core/contracts/products';
 
 type View = 'scale' | 'truth' | 'bowl' | 'beside';
 const views: readonly (readonly [View, string])[] = [

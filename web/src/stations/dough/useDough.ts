@@ -4,9 +4,9 @@ import { swapFat, swapFlour, swapLiquid } from '@crustallum/core/dough/swaps';
 import type { StyleName } from '@crustallum/core/dough/styles';
 import type { FormulaPart } from '@crustallum/core/dough/formula';
 import { foldsOf, partsOf, startOf } from '@crustallum/core/plan/stations/dough/formula';
-import type { DoughInput } from '@crustallum/core/contracts/item';
 import { useItem } from '../../desk/useItem';
 import { useAppSelector } from '../../desk/store';
+import type { DoughInput } from '@crustallum/core/contracts/dough';
 
 const tenth = (v: number) => Math.round(v * 10) / 10;
 const clamp = (v: number, low: number, high: number) => Math.min(high, Math.max(low, v));

@@ -1,9 +1,9 @@
-import { foldNames, lockIns, type FoldWord } from '@crustallum/core/contracts/item';
 import { foldsIn, lockIn } from '@crustallum/core/plan/stations/lamination/turns';
 import { Minus, Plus } from 'lucide-react';
 import { useItem } from '../../desk/useItem';
 import { Choice } from '../../design/ui/Choice';
 import { foldWords, lockInWords } from '../../wording/folds';
+import { foldNames, lockIns, type FoldWord } from '@crustallum/core/contracts/folds';
 
 const mostTurns = 12;
 

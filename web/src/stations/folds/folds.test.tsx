@@ -1,8 +1,8 @@
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
-import type { Pastry, Product } from '@crustallum/core/contracts/item';
 import { changeItem } from '../../desk/changes';
 import { store } from '../../desk/store';
 import { FakeServer, heading, open } from '../../testing/household';
+import type { Pastry, Product } from '@crustallum/core/contracts/products';
 
 jest.setTimeout(60_000);
 

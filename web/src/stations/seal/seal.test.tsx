@@ -1,6 +1,7 @@
 import { screen } from '@testing-library/react';
-import type { ItemInput, Pastry, Product } from '@crustallum/core/contracts/item';
+import type { ItemInput } from '@crustallum/core/contracts/item';
 import { FakeServer, heading, open } from '../../testing/household';
+import type { Pastry, Product } from '@crustallum/core/contracts/products';
 
 async function lid(kind: [Product, Pastry?], change: (item: ItemInput) => ItemInput = (i) => i): Promise<Element> {
   const bake = new FakeServer().plan(kind);

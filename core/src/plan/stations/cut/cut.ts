@@ -1,9 +1,10 @@
 import { vesselGeometry, vesselVolume } from '../../../vessels/vessel';
-import type { ItemInput, KitchenInput } from '../../../contracts/item';
+import type { ItemInput } from '../../../contracts/item';
 import type { CutPlan } from './result';
 import { dishCut } from './dish';
 import { filoCut } from './leaves';
 import { pieceCut } from './pieces';
+import type { KitchenInput } from '../../../contracts/kitchen';
 
 /** Where every piece comes from: sheets, re-rolls, blanks or leaves; and how much dough that asks for. */
 export function planCut(item: ItemInput, kitchen: KitchenInput): CutPlan {

@@ -3,10 +3,12 @@ import { stripRows } from '../../../cutting/strips';
 import { crimps } from '../../../sealing/seals';
 import { baseBlank, discAndBand, domeVolume, fillCapacity, latticeStrips, lidBlank } from '../../../vessels/blanks';
 import { perimeter, planArea, type VesselGeometry } from '../../../vessels/vessel';
-import { figure, type Problem } from '../../figure';
-import type { ItemInput, KitchenInput } from '../../../contracts/item';
-import { benchMinutes } from '../../steps/codes';
+import { figure } from '../../figure';
+import type { ItemInput } from '../../../contracts/item';
 import { doughDensity, type BlankKind, type BlankShape, type CutPlan } from './result';
+import type { Problem } from '../../problem';
+import type { KitchenInput } from '../../../contracts/kitchen';
+import { benchMinutes } from '../../steps/minutes';
 
 const domeShare = 1 / 12;
 /** What two lengths of a band or strand lap where they are joined, mm. */

@@ -2,10 +2,11 @@ import { piece } from '../../../cutting/piece';
 import { fillVolume } from '../../../filling/fillVolume';
 import { fillCapacity } from '../../../vessels/blanks';
 import { planArea, type VesselGeometry } from '../../../vessels/vessel';
-import { figure, type Problem } from '../../figure';
+import { figure } from '../../figure';
 import type { ItemInput } from '../../../contracts/item';
-import { benchMinutes } from '../../steps/codes';
 import type { CutPlan } from './result';
+import type { Problem } from '../../problem';
+import { benchMinutes } from '../../steps/minutes';
 
 /** Leaves as they come: how many a tray or a coil takes. */
 export function filoCut(item: ItemInput, g: VesselGeometry | null): CutPlan {

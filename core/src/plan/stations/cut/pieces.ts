@@ -15,11 +15,14 @@ import { sheetArea, type Sheet } from '../../../cutting/sheet';
 import { RefusedInput } from '../../../quantities/refusal';
 import { fillCapacity, lidBlank } from '../../../vessels/blanks';
 import { planArea, type VesselGeometry } from '../../../vessels/vessel';
-import { figure, type Figure, type Problem } from '../../figure';
-import type { CutInput, ItemInput, KitchenInput } from '../../../contracts/item';
-import { benchMinutes } from '../../steps/codes';
-import { remember } from '../../coldLine/thermal';
+import { figure, type Figure } from '../../figure';
+import type { ItemInput } from '../../../contracts/item';
 import { doughDensity, refusal, type CutPlan, type RolledGeneration } from './result';
+import type { Problem } from '../../problem';
+import type { CutInput } from '../../../contracts/cut';
+import type { KitchenInput } from '../../../contracts/kitchen';
+import { remember } from '../../memo';
+import { benchMinutes } from '../../steps/minutes';
 
 const rectOf = (s: Sheet): [number, number] =>
   s.shape === 'round' ? [s.d, s.d] : s.shape === 'square' ? [s.w, s.w] : [s.w, s.h];

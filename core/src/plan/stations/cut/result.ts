@@ -4,7 +4,8 @@ import type { ScrapPlan } from '../../../cutting/scraps';
 import type { CutShape } from '../../../cutting/shape';
 import type { Sheet } from '../../../cutting/sheet';
 import type { RefusedInput } from '../../../quantities/refusal';
-import type { Figure, Problem } from '../../figure';
+import type { Figure } from '../../figure';
+import type { Problem } from '../../problem';
 
 /** Densities of rolled dough, g/cm³ (defaults of the cutting models, shown as assumptions). */
 export const doughDensity = { shortcrust: 1.2, roughPuff: 1.15, filo: 1.25 } as const;

@@ -2,8 +2,9 @@ import { startOf } from './formula';
 import { planItem } from '../../item';
 import { needsOf } from '../../needs/needs';
 import { plainKitchen, starterItem } from '../../starters';
-import type { ItemInput, Product } from '../../../contracts/item';
+import type { ItemInput } from '../../../contracts/item';
 import type { StyleName } from '../../../dough/styles';
+import type { Product } from '../../../contracts/products';
 
 const made = (product: Product, style: StyleName): ItemInput => {
   const item = starterItem(product, 6, 'You');

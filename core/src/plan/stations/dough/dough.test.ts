@@ -2,7 +2,9 @@ import { eggContents } from '../../../dough/eggs';
 import { startOf } from './formula';
 import { planItem } from '../../item';
 import { plainKitchen, starterItem } from '../../starters';
-import type { DoughInput, ItemInput, KitchenInput } from '../../../contracts/item';
+import type { ItemInput } from '../../../contracts/item';
+import type { DoughInput } from '../../../contracts/dough';
+import type { KitchenInput } from '../../../contracts/kitchen';
 
 const item = (dough: Partial<DoughInput> = {}, more: Partial<ItemInput> = {}): ItemInput => {
   const start = starterItem('handPies', 8, 'You', 'shortcrust');

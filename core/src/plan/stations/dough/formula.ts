@@ -4,7 +4,9 @@ import { leavings, styles, type Leaving, type Style, type StyleName } from '../.
 import type { Allergen, Diet, Ingredient } from '../../../ingredients/ingredient';
 import { allergensOf, dietsOf, type Label } from '../../../ingredients/label';
 import { ingredientOf } from '../../../ingredients/table';
-import type { DoughInput, FoldsInput, KitchenInput } from '../../../contracts/item';
+import type { DoughInput } from '../../../contracts/dough';
+import type { FoldsInput } from '../../../contracts/folds';
+import type { KitchenInput } from '../../../contracts/kitchen';
 
 /** What the packet of the fat says, or nothing. */
 export const fatLabel = (dough: DoughInput): Label | undefined =>

@@ -10,12 +10,14 @@ import { truthOf, type DoughTruth } from './truth';
 import { doughFacts, isFlour, fatLabel, partsOf, styleOf, type DoughFacts } from './formula';
 import { filoFat } from '../../../cold/filo';
 import type { CutPlan } from '../cut/result';
-import { figure, type Figure, type Problem } from '../../figure';
+import { figure, type Figure } from '../../figure';
 import { workBand, type Band } from '../../coldLine/band';
-import type { ItemInput, KitchenInput } from '../../../contracts/item';
-import { benchMinutes } from '../../steps/codes';
+import type { ItemInput } from '../../../contracts/item';
 import { lockIn } from '../lamination/turns';
-import { remember } from '../../coldLine/thermal';
+import type { Problem } from '../../problem';
+import type { KitchenInput } from '../../../contracts/kitchen';
+import { remember } from '../../memo';
+import { benchMinutes } from '../../steps/minutes';
 
 /** Degrees a dough may come out of the bowl above the bottom of its band, so that all of the band is still to use. */
 const iceC = -15;

@@ -6,9 +6,11 @@ import { workBand } from '../../coldLine/band';
 import type { CutPlan } from '../cut/result';
 import { dishMl } from '../cut/cut';
 import type { DoughPlan } from '../dough/result';
-import { figure, type Figure, type Problem } from '../../figure';
-import type { ItemInput, KitchenInput } from '../../../contracts/item';
-import { remember } from '../../coldLine/thermal';
+import { figure, type Figure } from '../../figure';
+import type { ItemInput } from '../../../contracts/item';
+import type { Problem } from '../../problem';
+import type { KitchenInput } from '../../../contracts/kitchen';
+import { remember } from '../../memo';
 
 export interface FillingPlan {
   figures: Record<'total' | 'each' | 'salt' | 'hottest' | 'cool', Figure>;

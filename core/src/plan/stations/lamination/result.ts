@@ -9,8 +9,10 @@ import { crusts } from '../../../oven/tables';
 import type { CutPlan } from '../cut/result';
 import type { DoughPlan } from '../dough/result';
 import { styleOf } from '../dough/formula';
-import { figure, type Figure, type Problem } from '../../figure';
-import type { ItemInput, KitchenInput } from '../../../contracts/item';
+import { figure, type Figure } from '../../figure';
+import type { ItemInput } from '../../../contracts/item';
+import type { Problem } from '../../problem';
+import type { KitchenInput } from '../../../contracts/kitchen';
 
 const workDensityFat = 940;
 const workDensityDough = 1190;

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { foldNames, type FoldsInput } from '../../../contracts/item';
 import { foldsIn, hasBlock, lockIn, lockOf, turnRows } from './turns';
 import { starterItem } from '../../starters';
+import { foldNames, type FoldsInput } from '../../../contracts/folds';
 
 const folds: FoldsInput = starterItem('handPies', 6, 'You', 'roughPuff').folds;
 

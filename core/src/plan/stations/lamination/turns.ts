@@ -1,6 +1,6 @@
 import { passes } from '../../../lamination/thickness';
 import { panelCount, type Fold, type LockName } from '../../../lamination/layers';
-import type { FoldsInput, LockIn } from '../../../contracts/item';
+import type { FoldsInput, LockIn } from '../../../contracts/folds';
 
 /** Most a sheet is thinned in one pass of the pin (estimate). */
 const passRatio = 1.5;

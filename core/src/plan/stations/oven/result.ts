@@ -7,9 +7,12 @@ import type { CrustType } from '../../../oven/tables';
 import { vesselGeometry } from '../../../vessels/vessel';
 import type { CutPlan } from '../cut/result';
 import type { FillingPlan } from '../filling/result';
-import { figure, type Figure, type Problem } from '../../figure';
-import type { ItemInput, KitchenInput, Product } from '../../../contracts/item';
-import { remember } from '../../coldLine/thermal';
+import { figure, type Figure } from '../../figure';
+import type { ItemInput } from '../../../contracts/item';
+import type { Problem } from '../../problem';
+import type { Product } from '../../../contracts/products';
+import type { KitchenInput } from '../../../contracts/kitchen';
+import { remember } from '../../memo';
 
 export interface OvenPlan {
   figures: Record<'bake' | 'core' | 'base' | 'colour' | 'look', Figure>;

@@ -3,9 +3,11 @@ import { fillingKinds, washFactors } from '../../../oven/tables';
 import type { CutPlan } from '../cut/result';
 import type { FillingPlan } from '../filling/result';
 import type { OvenPlan } from '../oven/result';
-import { figure, type Figure, type Problem } from '../../figure';
-import type { ItemInput, KitchenInput } from '../../../contracts/item';
-import { benchMinutes } from '../../steps/codes';
+import { figure, type Figure } from '../../figure';
+import type { ItemInput } from '../../../contracts/item';
+import type { Problem } from '../../problem';
+import type { KitchenInput } from '../../../contracts/kitchen';
+import { benchMinutes } from '../../steps/minutes';
 
 export interface SealPlan {
   figures: Record<'pinches' | 'strength' | 'vents' | 'wash' | 'time', Figure>;

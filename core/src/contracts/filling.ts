@@ -1,0 +1,27 @@
+import { IsString, MaxLength, ArrayMaxSize } from 'class-validator';
+import { NumberIn, OneOf, NestedList } from '../quantities/rules';
+import { fillingKinds, type FillType } from '../oven/tables';
+
+export const coolingPlaces = ['room', 'fridge', 'porch'] as const;
+export const coolingVessels = ['pot', 'trays'] as const;
+
+export class IngredientShareInput {
+  @IsString() @MaxLength(60) name!: string;
+  /** Grams to buy per 100 g of finished filling. */
+  @NumberIn(0, 1000, 'g') gramsPer100!: number;
+}
+
+export class FillingInput {
+  @IsString() @MaxLength(80) name!: string;
+  @OneOf(Object.keys(fillingKinds)) type!: FillType;
+  /** Filling against the comfortable amount. */
+  @NumberIn(30, 130, '%') fullnessPct!: number;
+  @NumberIn(0, 3, '%') saltPct!: number;
+  /** Temperature it comes off the heat at; for a raw filling, the temperature it is kept at. */
+  @NumberIn(-5, 98, '°C') cookedC!: number;
+  @NumberIn(0, 240, 'min', { integer: true }) cookMinutes!: number;
+  @OneOf(coolingVessels) coolIn!: (typeof coolingVessels)[number];
+  @OneOf(coolingPlaces) coolAt!: (typeof coolingPlaces)[number];
+  @NumberIn(2, 60, 'mm') diceMm!: number;
+  @NestedList(() => IngredientShareInput) @ArrayMaxSize(30) ingredients!: IngredientShareInput[];
+}

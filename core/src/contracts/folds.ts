@@ -1,0 +1,41 @@
+import { NumberIn, OneOf, Optional, OneOfEach } from '../quantities/rules';
+import { IsArray, ArrayMaxSize, IsBoolean } from 'class-validator';
+import { layings, type Laying } from '../lamination/leafLaying';
+
+/** How fat comes between the layers: lumps mixed in, a block locked in, or spread on turn by turn. */
+export const lockIns = ['lumps', 'envelope', 'half', 'twoThirds', 'inverse', 'spread'] as const;
+export type LockIn = (typeof lockIns)[number];
+export const foldNames = ['single', 'letter', 'zigzag', 'book'] as const;
+export type FoldWord = (typeof foldNames)[number];
+export const coldPlaces = ['fridge', 'freezer'] as const;
+
+export class FoldsInput {
+  /** Laminated: turns, panels a turn, length rolled to, size of the fat lumps. */
+  @NumberIn(1, 12, 'turns', { integer: true }) turns!: number;
+  @OneOf([3, 4]) fold!: 3 | 4;
+  @NumberIn(200, 800, 'mm') rolledLengthMm!: number;
+  @NumberIn(3, 40, 'mm') lumpMm!: number;
+  @Optional() @OneOf(lockIns) lock?: LockIn;
+  /** A sequence of the cook's own in place of so many like turns. */
+  @Optional() @IsArray() @ArrayMaxSize(12) @OneOfEach(foldNames) ownFolds?: FoldWord[];
+  /** Turns that may follow one another without a rest. */
+  @Optional() @NumberIn(1, 4, 'turns', { integer: true }) turnsAtOnce?: number;
+  /** Goes in which it is rolled out, with a chill between. */
+  @Optional() @NumberIn(1, 4, 'goes', { integer: true }) rollGoes?: number;
+  /** Packets chill as two halves side by side. */
+  @Optional() @IsBoolean() halves?: boolean;
+  /** How far under its band a chill takes the fat, and where it chills. */
+  @Optional() @NumberIn(0, 12, 'K') chillBelowK?: number;
+  @Optional() @OneOf(coldPlaces) coldIn?: (typeof coldPlaces)[number];
+  /** Shortcrust: share rubbed small, size of the large pieces, thickness of the disc that chills. */
+  @NumberIn(0, 100, '%') coatedPct!: number;
+  @NumberIn(1, 15, 'mm') crumbMm!: number;
+  @NumberIn(10, 60, 'mm') discMm!: number;
+  /** Filo: leaves in a stack, fat brushed on each, leaf size. */
+  @NumberIn(1, 12, 'leaves', { integer: true }) leavesInStack!: number;
+  @NumberIn(0, 200, 'g/m²') brushGramsPerM2!: number;
+  @NumberIn(150, 700, 'mm') leafLengthMm!: number;
+  @NumberIn(150, 600, 'mm') leafWidthMm!: number;
+  /** How the leaves are laid, where it is not as the tin says. */
+  @Optional() @OneOf(layings) laying?: Laying;
+}

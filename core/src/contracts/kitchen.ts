@@ -1,0 +1,47 @@
+import { OneOf, NumberIn, Optional, NestedList } from '../quantities/rules';
+import { flourIds } from '../ingredients/table';
+import { benches, type BenchName } from '../cold/environments';
+import { IsArray, ArrayMinSize, ArrayMaxSize, IsString } from 'class-validator';
+import { eggSizes, type EggSize } from '../dough/eggs';
+
+export const fridgeKinds = ['fridge', 'fridgeFan'] as const;
+
+/** What a flour took of the liquid planned, once. */
+export class FlourFactorInput {
+  @OneOf(flourIds) flour!: string;
+  @NumberIn(0.3, 3, '') factor!: number;
+}
+
+/** The kitchen and what has been learnt about it. */
+export class KitchenInput {
+  @NumberIn(5, 40, '°C') roomC!: number;
+  @NumberIn(0, 12, '°C') fridgeC!: number;
+  @OneOf(fridgeKinds) fridgeKind!: (typeof fridgeKinds)[number];
+  @NumberIn(-30, -5, '°C') freezerC!: number;
+  @NumberIn(-10, 25, '°C') porchC!: number;
+  @NumberIn(1, 30, '°C') tapC!: number;
+  @NumberIn(5, 95, '%') humidityPct!: number;
+  @OneOf(Object.keys(benches)) bench!: BenchName;
+  /** The bench, where it is not as warm as the room: a stone out of the fridge. */
+  @Optional() @NumberIn(-5, 40, '°C') benchC?: number | null;
+  @NumberIn(200, 2000, 'mm') benchLengthMm!: number;
+  @NumberIn(200, 2000, 'mm') benchWidthMm!: number;
+  @NumberIn(200, 1000, 'mm') pinMm!: number;
+  @NumberIn(1, 5, 'shelves', { integer: true }) ovenShelves!: number;
+  @NumberIn(-60, 60, 'K') ovenOffsetC!: number;
+  @NumberIn(800, 6000, 'W') ovenW!: number;
+  @IsArray() @ArrayMinSize(1) @ArrayMaxSize(6) @IsString({ each: true }) cooks!: string[];
+  /** Learnt: actual over proposed bake times, and the multiple of the fridge's surface coefficients. */
+  @IsArray() @ArrayMaxSize(200) @NumberIn(0.3, 3, '', { each: true }) bakeRatios!: number[];
+  @NumberIn(0.4, 2.5, '') fridgeFactor!: number;
+  /** Learnt: multiple of what air, pin, hand and bench carry to a sheet. */
+  @Optional() @NumberIn(0.4, 2.5, '') benchFactor?: number;
+  /** Size class of the eggs in the house. */
+  @Optional() @OneOf(eggSizes) eggSize?: EggSize;
+  /** Flour the mixing machine or bowl takes at once. */
+  @Optional() @NumberIn(20, 5000, 'g') flourLimitG?: number | null;
+  /** Learnt: what flours took when liquid was poured by feel. */
+  @Optional() @NestedList(() => FlourFactorInput) @ArrayMaxSize(60) flourFactors?: FlourFactorInput[];
+  /** Learnt: how much longer this cook takes than our bench minutes. */
+  @NumberIn(0.3, 3, '') pace!: number;
+}

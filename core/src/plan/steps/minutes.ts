@@ -1,0 +1,22 @@
+/** Bench minutes of an unhurried home cook. Estimates; the kitchen's learnt pace multiplies them. */
+export const benchMinutes = {
+  weigh: 10,
+  mix: 10,
+  rubIn: 12,
+  rollATurn: 5,
+  foldATurn: 1,
+  beatBlock: 5,
+  lockIn: 4,
+  rollOut: 8,
+  cutAPiece: 0.4,
+  lineDish: 8,
+  fillAPiece: 1,
+  lidADish: 10,
+  lidAPot: 1.5,
+  knead: 10,
+  restLeaves: 60,
+  stretchALeaf: 2.5,
+  openLeaves: 2,
+  brushALeaf: 0.7,
+  layAStack: 3,
+} as const;
