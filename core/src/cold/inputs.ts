@@ -2,7 +2,7 @@ import { thinnestRolledM } from './rolling';
 import { fatNames } from './fats';
 import { leafCovers, type LeafCover } from './filo';
 import { LabelInput } from '../ingredients/inputs';
-import { ArrayNotEmpty, IsBoolean, IsString } from 'class-validator';
+import { ArrayNotEmpty, IsBoolean, IsString, MaxLength } from 'class-validator';
 import { Nested, NestedList, NumberIn, OneOf, Optional } from '../quantities/rules';
 import {
   benches,
@@ -23,14 +23,14 @@ import { mixingMethods, vesselHeats, type MixingMethod } from './mixing';
 import type { ShapeKind } from './grid';
 
 export class MassItemInput {
-  @IsString() name!: string;
+  @IsString() @MaxLength(60) name!: string;
   @NumberIn(0, 1000, 'kg') mass!: number;
   @Optional() @Nested(() => LabelInput) label?: LabelInput;
 }
 
 export class MaterialInput {
   @Optional() @OneOf(['items', 'const', 'step', 'laminate']) kind?: MaterialSpec['kind'];
-  @Optional() @NestedList(() => MassItemInput) items?: MassItemInput[];
+  @Optional() @NestedList(() => MassItemInput, 60) items?: MassItemInput[];
   @Optional() @NumberIn(0, 0.8, '') air?: number;
   @Optional() @NumberIn(0.1, 100, '') conductivityMultiple?: number;
   @Optional() @NumberIn(1, 20_000, 'kg/m³') densityKgM3?: number;
@@ -159,18 +159,18 @@ class BodyInput {
 }
 
 export class ChillInput extends BodyInput {
-  @ArrayNotEmpty() @NestedList(() => PhaseInput) phases!: PhaseInput[];
+  @ArrayNotEmpty() @NestedList(() => PhaseInput, 20) phases!: PhaseInput[];
   @Optional() @Nested(() => UntilInput) until?: UntilInput;
   @Optional() @Nested(() => CellsInput) cells?: CellsInput;
 }
 
 export class CoolFillingInput extends BodyInput {
-  @ArrayNotEmpty() @NestedList(() => PhaseInput) phases!: PhaseInput[];
+  @ArrayNotEmpty() @NestedList(() => PhaseInput, 20) phases!: PhaseInput[];
   @Optional() @OneOf(metrics) metric?: Metric;
 }
 
 export class WorkWindowInput extends BodyInput {
-  @IsString() fat!: string;
+  @IsString() @MaxLength(60) fat!: string;
   @Nested(() => EnvironmentInput) environment!: EnvironmentInput;
   @Optional() @NumberIn(-4, 4, 'K') shiftK?: number;
   @Optional() @NumberIn(1, 1440, 'min') maxMinutes?: number;
@@ -184,13 +184,13 @@ export class CalibrateEnvironmentInput extends BodyInput {
 }
 
 export class PropertiesInput {
-  @NestedList(() => MassItemInput) items!: MassItemInput[];
+  @NestedList(() => MassItemInput, 60) items!: MassItemInput[];
   @Optional() @NumberIn(0, 0.8, '') air?: number;
   @NumberIn(-40, 109, '°C') temperatureC!: number;
 }
 
 export class ItemsInput {
-  @NestedList(() => MassItemInput) items!: MassItemInput[];
+  @NestedList(() => MassItemInput, 60) items!: MassItemInput[];
 }
 
 export class FatShareInput {
@@ -199,11 +199,11 @@ export class FatShareInput {
 }
 
 export class BlendInput {
-  @NestedList(() => FatShareInput) fats!: FatShareInput[];
+  @NestedList(() => FatShareInput, 12) fats!: FatShareInput[];
 }
 
 export class FatTemperatureInput {
-  @IsString() fat!: string;
+  @IsString() @MaxLength(60) fat!: string;
   @NumberIn(-40, 120, '°C') temperatureC!: number;
 }
 
@@ -215,7 +215,7 @@ export class FatStateInput extends FatTemperatureInput {
 export class DoughStateInput {
   @NumberIn(-40, 120, '°C') temperatureC!: number;
   @NumberIn(0, 5, '') fatPerFlour!: number;
-  @Optional() @IsString() fat?: string;
+  @Optional() @IsString() @MaxLength(60) fat?: string;
 }
 
 export class LaminateInput {
@@ -243,7 +243,7 @@ export class RollInput {
 
 export class BenchMinutesInput {
   @Nested(() => MaterialInput) material!: MaterialInput;
-  @Optional() @IsString() fat?: string;
+  @Optional() @IsString() @MaxLength(60) fat?: string;
   @Optional() @NumberIn(-39, 109, '°C') limitC?: number;
   @Optional() @OneOf(['mean', 'warmest']) metric?: 'mean' | 'warmest';
   @NumberIn(-39, 60, '°C') startC!: number;
@@ -257,14 +257,14 @@ export class BenchMinutesInput {
 }
 
 export class MixAdditionInput {
-  @IsString() name!: string;
+  @IsString() @MaxLength(60) name!: string;
   @NumberIn(0, 100, 'kg') mass!: number;
   @Optional() @NumberIn(-30, 100, '°C') startC?: number;
   @Optional() @Nested(() => LabelInput) label?: LabelInput;
 }
 
 export class MixStageInput {
-  @Optional() @NestedList(() => MixAdditionInput) add?: MixAdditionInput[];
+  @Optional() @NestedList(() => MixAdditionInput, 30) add?: MixAdditionInput[];
   @Optional() @OneOf(Object.keys(mixingMethods)) method?: MixingMethod;
   @Optional() @NumberIn(0, 240, 'min') minutes?: number;
 }
@@ -277,7 +277,7 @@ export class MixVesselInput {
 }
 
 export class MixInput {
-  @ArrayNotEmpty() @NestedList(() => MixStageInput) stages!: MixStageInput[];
+  @ArrayNotEmpty() @NestedList(() => MixStageInput, 20) stages!: MixStageInput[];
   @Optional() @NumberIn(-20, 60, '°C') roomC?: number;
   @Optional() @Nested(() => MixVesselInput) vessel?: MixVesselInput;
 }
@@ -326,7 +326,7 @@ export class HottestFillingInput {
   @Nested(() => MaterialInput) pastry!: MaterialInput;
   @NumberIn(1e-4, 0.2, 'm') pastryThicknessM!: number;
   @NumberIn(-39, 60, '°C') pastryC!: number;
-  @Optional() @IsString() fat?: string;
+  @Optional() @IsString() @MaxLength(60) fat?: string;
   @Optional() @NumberIn(-39, 109, '°C') meanLimitC?: number;
   @Optional() @NumberIn(-39, 109, '°C') faceLimitC?: number;
 }

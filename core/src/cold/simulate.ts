@@ -45,6 +45,23 @@ export interface Simulation {
   balance: number;
 }
 
+/** Most cells worked through in one run, counted at every step: some seconds on a slow machine. Counted, never timed. */
+export const mostCellSteps = 3e7;
+const longestStep = 300;
+
+/** Refuses a run of more cells × minutes than can be worked through, before anything is laid out for it. */
+function withinBudget(cells: number, minutes: number, capS: number): void {
+  const least = 3 * cells * Math.ceil((minutes * 60) / capS);
+  if (least > mostCellSteps) throw tooMuch(cells, minutes);
+}
+const tooMuch = (cells: number, minutes: number): RefusedInput =>
+  new RefusedInput({
+    field: 'cells',
+    code: 'too_much_work',
+    value: cells,
+    allowed: { unit: 'cells', minutes, mostCellSteps },
+  });
+
 /** Growing store of one row per accepted step: minutes, then the metrics in their order. */
 class Recorder {
   private rows = new Float64Array(256 * (metrics.length + 1));
@@ -74,19 +91,21 @@ class Recorder {
 /**
  * Runs a body of dough, fat or filling through phases in sequence (°C, minutes) and records centre, mean, surfaces and
  * extremes at every accepted step. Steps adapt so that one step and two half steps agree within `toleranceK`.
- * Refuses temperatures outside −39..109 °C and non-positive lengths. A crossing that never happens is `null`, not an error.
+ * Refuses temperatures outside −39..109 °C, non-positive lengths and more cells × steps than `mostCellSteps`. A crossing that never happens is `null`, not an error.
  */
 export function simulate(options: SimulateOptions): Simulation {
   const { material, phases, until } = options;
   const startC = within(options.startC, -39, 109, 'startC');
   const g = grid(options.shape, options.cells);
   const tolerance = options.toleranceK ?? 0.03;
-  const cap = options.longestStepS ?? 300;
+  const cap = options.longestStepS ?? longestStep;
   if (phases.length === 0)
     throw new RefusedInput({ field: 'phases', code: 'empty', value: phases, allowed: 'at least one phase' });
   phases.forEach((p, i) => within(p.minutes, 0, 20_160, `phases.${i}.minutes`));
 
   const cells = g.nx * g.ny * g.nz;
+  const minutes = phases.reduce((sum, p) => sum + p.minutes, 0);
+  withinBudget(cells, minutes, cap);
   const field = new Float64Array(cells).fill(startC);
   const heat = new Float64Array(cells).fill(lookup(material.enthalpy, startC));
   const recorder = new Recorder();
@@ -95,7 +114,7 @@ export function simulate(options: SimulateOptions): Simulation {
   let heatIn = 0;
   let balance = 0;
   let crossed: number | null = null;
-  let steps = 0;
+  let work = 0;
   const watched = until ? metrics.indexOf(until.metric) : -1;
   if (until && watched < 0)
     throw new RefusedInput({ field: 'until.metric', code: 'unknown', value: until.metric, allowed: metrics });
@@ -134,7 +153,8 @@ export function simulate(options: SimulateOptions): Simulation {
       if (until.stop) break;
     }
     while (now < end - 1e-9) {
-      if (++steps > 200_000) throw new Error('the cooling run needs more than 200 000 steps');
+      work += 3 * solver.count;
+      if (work > mostCellSteps) throw tooMuch(cells, minutes);
       dt = Math.min(dt, cap, end - now);
       solver.prepare(t);
       solver.step(dt, t, h, t1, h1);

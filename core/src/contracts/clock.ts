@@ -1,4 +1,4 @@
-import { IsString, MaxLength, ArrayMaxSize } from 'class-validator';
+import { IsString, MaxLength } from 'class-validator';
 import { NumberIn, Optional, NestedList } from '../quantities/rules';
 
 /** A step made longer (or shorter) than it was reckoned; what follows it follows. */
@@ -11,5 +11,5 @@ export class ItemClockInput {
   @IsString() @MaxLength(40) cook!: string;
   /** Rest between oven and table. */
   @NumberIn(0, 120, 'min', { integer: true }) standMinutes!: number;
-  @Optional() @NestedList(() => LongerInput) @ArrayMaxSize(40) longer?: LongerInput[];
+  @Optional() @NestedList(() => LongerInput, 40) longer?: LongerInput[];
 }

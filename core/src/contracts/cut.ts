@@ -1,15 +1,5 @@
-import {
-  IsString,
-  MaxLength,
-  Matches,
-  ArrayMinSize,
-  ArrayMaxSize,
-  IsArray,
-  IsOptional,
-  ValidateIf,
-  IsBoolean,
-} from 'class-validator';
-import { NumberIn, OneOf, Optional, NestedList, Nested } from '../quantities/rules';
+import { IsString, MaxLength, Matches, ArrayMinSize, IsOptional, ValidateIf, IsBoolean } from 'class-validator';
+import { NumberIn, OneOf, Optional, NestedList, Nested, ListOf } from '../quantities/rules';
 import { handPieceKinds, type HandPieceKind } from '../filling/handPiece';
 import { OutlinePointInput, PlacedPieceInput } from '../cutting/inputs';
 import { cutterPolicies, type CutterPolicy } from '../cutting/cutter';
@@ -34,7 +24,7 @@ export class CutInput {
   /** Other side of a rectangle; length of a log, and of its slices. */
   @Optional() @NumberIn(30, 600, 'mm') otherMm?: number;
   @Optional() @NumberIn(10, 600, 'mm') sliceMm?: number;
-  @Optional() @NestedList(() => OutlinePointInput) @ArrayMinSize(3) @ArrayMaxSize(40) outline?: OutlinePointInput[];
+  @Optional() @NestedList(() => OutlinePointInput, 40) @ArrayMinSize(3) outline?: OutlinePointInput[];
   @NumberIn(1, 10, 'mm') thicknessMm!: number;
   @NumberIn(0, 30, 'mm') trimMm!: number;
   @NumberIn(0, 20, 'mm') gapMm!: number;
@@ -46,15 +36,15 @@ export class CutInput {
   /** The smaller cutter there is, where pieces are cut thicker and stretched to their size. */
   @Optional() @NumberIn(30, 300, 'mm') onHandMm?: number;
   /** Cutters to keep to; and offcuts too small to gather. */
-  @Optional() @IsArray() @ArrayMaxSize(40) @NumberIn(5, 1000, 'mm', { each: true }) ownCutters?: number[];
+  @Optional() @ListOf(40) @NumberIn(5, 1000, 'mm', { each: true }) ownCutters?: number[];
   @Optional() @NumberIn(0, 2000, 'g') minScrapG?: number;
   @Optional() @OneOf(scrapFates) scrapFate?: ScrapFate;
   @Optional() @NumberIn(20, 120, 'mm') miniMm?: number;
   /** The first sheet as the cook rolls it, and the pieces as laid on it: held ones are not moved when the rest is laid again. */
   @Optional() @NumberIn(60, 2000, 'mm') sheetLengthMm?: number;
   @Optional() @NumberIn(60, 2000, 'mm') sheetWidthMm?: number;
-  @Optional() @NestedList(() => PlacedPieceInput) @ArrayMaxSize(200) placed?: PlacedPieceInput[];
-  @Optional() @NestedList(() => VariantInput) @ArrayMaxSize(12) variants?: VariantInput[];
+  @Optional() @NestedList(() => PlacedPieceInput, 200) placed?: PlacedPieceInput[];
+  @Optional() @NestedList(() => VariantInput, 12) variants?: VariantInput[];
   @IsOptional() @IsString() @MaxLength(60) vesselName?: string;
   @ValidateIf((o: CutInput) => o.vessel !== undefined && o.vessel !== null)
   @Nested(() => VesselInput)

@@ -1,6 +1,6 @@
 import { OneOf, Optional, Nested, NumberIn, NestedList } from '../quantities/rules';
 import { ingredientIds, flourIds } from '../ingredients/table';
-import { IsOptional, IsString, MaxLength, ArrayMaxSize } from 'class-validator';
+import { IsOptional, IsString, MaxLength } from 'class-validator';
 import { LabelInput } from '../ingredients/inputs';
 import { pastries, type Pastry } from './products';
 import { styleNames, type StyleName } from '../dough/styles';
@@ -24,7 +24,7 @@ export class DoughInput {
   @Optional() @OneOf(flourIds) secondFlour?: string;
   /** Share of the second flour in all of it. */
   @Optional() @NumberIn(0, 100, '%') secondFlourPct?: number;
-  @Optional() @NestedList(() => DoughOtherInput) @ArrayMaxSize(12) others?: DoughOtherInput[];
+  @Optional() @NestedList(() => DoughOtherInput, 12) others?: DoughOtherInput[];
   /** What the packet of the fat says, where it differs from the table. */
   @Optional() @NumberIn(50, 100, '%') fatLabelPct?: number;
   @Optional() @NumberIn(0, 5, '%') fatSaltPct?: number;

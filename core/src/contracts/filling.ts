@@ -1,4 +1,4 @@
-import { IsString, MaxLength, ArrayMaxSize } from 'class-validator';
+import { IsString, MaxLength } from 'class-validator';
 import { NumberIn, OneOf, NestedList } from '../quantities/rules';
 import { fillingKinds, type FillType } from '../oven/tables';
 
@@ -23,5 +23,5 @@ export class FillingInput {
   @OneOf(coolingVessels) coolIn!: (typeof coolingVessels)[number];
   @OneOf(coolingPlaces) coolAt!: (typeof coolingPlaces)[number];
   @NumberIn(2, 60, 'mm') diceMm!: number;
-  @NestedList(() => IngredientShareInput) @ArrayMaxSize(30) ingredients!: IngredientShareInput[];
+  @NestedList(() => IngredientShareInput, 30) ingredients!: IngredientShareInput[];
 }

@@ -1,5 +1,5 @@
-import { NumberIn, OneOf, Optional, OneOfEach } from '../quantities/rules';
-import { IsArray, ArrayMaxSize, IsBoolean } from 'class-validator';
+import { NumberIn, OneOf, Optional, OneOfEach, ListOf } from '../quantities/rules';
+import { IsBoolean } from 'class-validator';
 import { layings, type Laying } from '../lamination/leafLaying';
 
 /** How fat comes between the layers: lumps mixed in, a block locked in, or spread on turn by turn. */
@@ -17,7 +17,7 @@ export class FoldsInput {
   @NumberIn(3, 40, 'mm') lumpMm!: number;
   @Optional() @OneOf(lockIns) lock?: LockIn;
   /** A sequence of the cook's own in place of so many like turns. */
-  @Optional() @IsArray() @ArrayMaxSize(12) @OneOfEach(foldNames) ownFolds?: FoldWord[];
+  @Optional() @ListOf(12) @OneOfEach(foldNames) ownFolds?: FoldWord[];
   /** Turns that may follow one another without a rest. */
   @Optional() @NumberIn(1, 4, 'turns', { integer: true }) turnsAtOnce?: number;
   /** Goes in which it is rolled out, with a chill between. */

@@ -1,7 +1,7 @@
-import { OneOf, NumberIn, Optional, NestedList } from '../quantities/rules';
+import { OneOf, NumberIn, Optional, NestedList, ListOf } from '../quantities/rules';
 import { flourIds } from '../ingredients/table';
 import { benches, type BenchName } from '../cold/environments';
-import { IsArray, ArrayMinSize, ArrayMaxSize, IsString } from 'class-validator';
+import { ArrayMinSize, IsString, MaxLength } from 'class-validator';
 import { eggSizes, type EggSize } from '../dough/eggs';
 
 export const fridgeKinds = ['fridge', 'fridgeFan'] as const;
@@ -30,9 +30,9 @@ export class KitchenInput {
   @NumberIn(1, 5, 'shelves', { integer: true }) ovenShelves!: number;
   @NumberIn(-60, 60, 'K') ovenOffsetC!: number;
   @NumberIn(800, 6000, 'W') ovenW!: number;
-  @IsArray() @ArrayMinSize(1) @ArrayMaxSize(6) @IsString({ each: true }) cooks!: string[];
+  @ListOf(6) @ArrayMinSize(1) @IsString({ each: true }) @MaxLength(40, { each: true }) cooks!: string[];
   /** Learnt: actual over proposed bake times, and the multiple of the fridge's surface coefficients. */
-  @IsArray() @ArrayMaxSize(200) @NumberIn(0.3, 3, '', { each: true }) bakeRatios!: number[];
+  @ListOf(200) @NumberIn(0.3, 3, '', { each: true }) bakeRatios!: number[];
   @NumberIn(0.4, 2.5, '') fridgeFactor!: number;
   /** Learnt: multiple of what air, pin, hand and bench carry to a sheet. */
   @Optional() @NumberIn(0.4, 2.5, '') benchFactor?: number;
@@ -41,7 +41,7 @@ export class KitchenInput {
   /** Flour the mixing machine or bowl takes at once. */
   @Optional() @NumberIn(20, 5000, 'g') flourLimitG?: number | null;
   /** Learnt: what flours took when liquid was poured by feel. */
-  @Optional() @NestedList(() => FlourFactorInput) @ArrayMaxSize(60) flourFactors?: FlourFactorInput[];
+  @Optional() @NestedList(() => FlourFactorInput, 60) flourFactors?: FlourFactorInput[];
   /** Learnt: how much longer this cook takes than our bench minutes. */
   @NumberIn(0.3, 3, '') pace!: number;
 }

@@ -1,5 +1,5 @@
-import { IsString, MaxLength, IsArray, Matches, IsISO8601, ArrayMaxSize, IsOptional } from 'class-validator';
-import { OneOfEach, NumberIn, NestedList } from '../quantities/rules';
+import { IsString, MaxLength, Matches, IsISO8601, IsOptional } from 'class-validator';
+import { OneOfEach, NumberIn, NestedList, ListOf } from '../quantities/rules';
 
 export const needKinds = [
   'noChestnut',
@@ -15,7 +15,7 @@ export type NeedKind = (typeof needKinds)[number];
 
 export class MouthInput {
   @IsString() @MaxLength(40) name!: string;
-  @IsArray() @OneOfEach(needKinds) needs!: NeedKind[];
+  @ListOf(8) @OneOfEach(needKinds) needs!: NeedKind[];
 }
 
 /** The meal the items meet at. */
@@ -24,6 +24,6 @@ export class MealInput {
   /** Local date and time at the table, e.g. 2026-12-12T18:30. */
   @IsISO8601() @Matches(/^\d{4}-\d\d-\d\dT\d\d:\d\d$/) serveAt!: string;
   @NumberIn(1, 60, 'mouths', { integer: true }) mouthCount!: number;
-  @NestedList(() => MouthInput) @ArrayMaxSize(60) mouths!: MouthInput[];
+  @NestedList(() => MouthInput, 60) mouths!: MouthInput[];
   @IsOptional() @IsString() @MaxLength(600) words?: string;
 }

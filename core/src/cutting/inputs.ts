@@ -1,6 +1,6 @@
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean } from 'class-validator';
+import { ArrayMinSize, IsBoolean } from 'class-validator';
 import { within } from '../quantities/refusal';
-import { Nested, NestedList, NumberIn, OneOf, OneOfEach, Optional } from '../quantities/rules';
+import { Nested, NestedList, NumberIn, OneOf, OneOfEach, Optional, ListOf } from '../quantities/rules';
 import { cutterPolicies, type CutterPolicy } from './cutter';
 import { pieceKinds, type PieceKind, type PieceSpec } from './piece';
 import { efforts, type Effort } from './nesting';
@@ -62,7 +62,7 @@ export class CutterInput {
   @NumberIn(0, 40, '%') shrinkPct!: number;
   @Optional() @NumberIn(0, 40, '%') acrossPct?: number;
   @Optional() @NumberIn(5, 1000, 'mm') cutterOnHand?: number;
-  @Optional() @IsArray() @NumberIn(5, 1000, 'mm', { each: true }) cutters?: number[];
+  @Optional() @ListOf(40) @NumberIn(5, 1000, 'mm', { each: true }) cutters?: number[];
 }
 
 export class OutlinePointInput {
@@ -80,7 +80,7 @@ export class CutShapeInput {
   @Optional() @NumberIn(5, 1000, 'mm') b?: number;
   @Optional() @NumberIn(5, 1000, 'mm') base?: number;
   @Optional() @NumberIn(5, 1000, 'mm') height?: number;
-  @Optional() @NestedList(() => OutlinePointInput) @ArrayMinSize(3) @ArrayMaxSize(40) points?: OutlinePointInput[];
+  @Optional() @NestedList(() => OutlinePointInput, 40) @ArrayMinSize(3) points?: OutlinePointInput[];
 }
 
 export const outlinePoints = (given: readonly OutlinePointInput[] | undefined): Point[] =>
@@ -120,18 +120,18 @@ export class PlacedPieceInput {
 }
 
 export class LayAroundInput extends BedInput {
-  @NestedList(() => PlacedPieceInput) @ArrayMaxSize(200) held!: PlacedPieceInput[];
+  @NestedList(() => PlacedPieceInput, 200) held!: PlacedPieceInput[];
   @Optional() @NumberIn(1, 200, 'pieces', { integer: true }) most?: number;
 }
 
 export class StripRowsInput {
-  @IsArray() @NumberIn(1, 5000, 'mm', { each: true }) lengths!: number[];
+  @ListOf(400) @NumberIn(1, 5000, 'mm', { each: true }) lengths!: number[];
   @NumberIn(20, 3000, 'mm') L!: number;
 }
 
 export class ThicknessInput {
   @NumberIn(20, 1_000_000, 'mm²') areaMm2!: number;
-  @IsArray() @ArrayMinSize(1) @ArrayMaxSize(9) @NumberIn(0.1, 20_000, 'g', { each: true }) grams!: number[];
+  @ListOf(9) @ArrayMinSize(1) @NumberIn(0.1, 20_000, 'g', { each: true }) grams!: number[];
   @NumberIn(0.5, 1.6, 'g/cm³') rho!: number;
 }
 
@@ -157,7 +157,7 @@ class ReRollSettingsInput {
   @Optional() @NumberIn(0, 40, '%') shrinkStep?: number;
   @Optional() @OneOf(cutterPolicies) policy?: CutterPolicy;
   @Optional() @NumberIn(5, 1000, 'mm') cutterOnHand?: number;
-  @Optional() @IsArray() @NumberIn(5, 1000, 'mm', { each: true }) cutters?: number[];
+  @Optional() @ListOf(40) @NumberIn(5, 1000, 'mm', { each: true }) cutters?: number[];
   @Optional() @NumberIn(0, 10, '', { integer: true }) maxRerolls?: number;
   @Optional() @NumberIn(0, 20_000, 'g') minScrap?: number;
   @Optional() @NumberIn(20, 2000, 'mm') wmax?: number;
@@ -193,7 +193,7 @@ export class SmallestSheetInput {
   @NumberIn(5, 1000, 'mm') d!: number;
   @Optional() @NumberIn(0, 60, 'mm') trim?: number;
   @Optional() @NumberIn(0, 30, 'mm') gap?: number;
-  @Optional() @IsArray() @OneOfEach(['rect', 'square', 'round']) shapes?: Sheet['shape'][];
+  @Optional() @ListOf(3) @OneOfEach(['rect', 'square', 'round']) shapes?: Sheet['shape'][];
   @Optional() @NumberIn(20, 2000, 'mm') wmax?: number;
   @Optional() @NumberIn(20, 2000, 'mm') hmax?: number;
   @Optional() @NumberIn(1, 10, '') aspectMax?: number;
@@ -206,7 +206,7 @@ export class SetTypeInput {
 }
 
 class SetsInput {
-  @NestedList(() => SetTypeInput) types!: SetTypeInput[];
+  @NestedList(() => SetTypeInput, 12) types!: SetTypeInput[];
   @Optional() @NumberIn(0, 60, 'mm') trim?: number;
   @Optional() @NumberIn(0, 30, 'mm') gap?: number;
   @Optional() @OneOf(efforts) effort?: Effort;
@@ -214,7 +214,7 @@ class SetsInput {
 
 export class SheetForSetsInput extends SetsInput {
   @NumberIn(1, 30, 'sets', { integer: true }) sets!: number;
-  @Optional() @IsArray() @OneOfEach(['square', 'round']) shapes?: ('square' | 'round')[];
+  @Optional() @ListOf(2) @OneOfEach(['square', 'round']) shapes?: ('square' | 'round')[];
 }
 
 export class SetsFromSheetInput extends SetsInput {
@@ -246,12 +246,12 @@ export class StripTrianglesInput extends PlainSheetInput {
 export class TargetsInput {
   @NumberIn(1, 1_000_000, 'g') M!: number;
   @NumberIn(1, 200, 'portions', { integer: true }) N!: number;
-  @Optional() @IsArray() @NumberIn(0.01, 1000, '', { each: true }) weights?: number[];
+  @Optional() @ListOf(200) @NumberIn(0.01, 1000, '', { each: true }) weights?: number[];
 }
 
 export class MovesInput {
-  @IsArray() @NumberIn(0, 1_000_000, 'g', { each: true }) m!: number[];
-  @IsArray() @NumberIn(0, 1_000_000, 'g', { each: true }) T!: number[];
+  @ListOf(400) @NumberIn(0, 1_000_000, 'g', { each: true }) m!: number[];
+  @ListOf(400) @NumberIn(0, 1_000_000, 'g', { each: true }) T!: number[];
   @NumberIn(0, 10_000, 'g') tol!: number;
   @Optional() @NumberIn(0, 1_000_000, 'g') rest?: number;
 }

@@ -1,7 +1,7 @@
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsOptional, IsString, MaxLength } from 'class-validator';
+import { ArrayMinSize, IsOptional, IsString, MaxLength } from 'class-validator';
 import { LabelInput } from '../ingredients/inputs';
 import { model } from '../quantities/model';
-import { Nested, NestedList, NumberIn, OneOf, Optional } from '../quantities/rules';
+import { Nested, NestedList, NumberIn, OneOf, Optional, ListOf } from '../quantities/rules';
 import { flourIds, ingredientIds } from '../ingredients/table';
 import { askedMass, asks, fromLarder, type Ask } from './ask';
 import { displacement, fatOfRise, solidFatDensity } from './displacement';
@@ -22,7 +22,7 @@ export class LoadItemInput implements LoadItem {
   @NumberIn(0, 50_000, 'g') grams!: number;
 }
 export class SplitLoadsInput {
-  @NestedList(() => LoadItemInput) items!: LoadItemInput[];
+  @NestedList(() => LoadItemInput, 60) items!: LoadItemInput[];
   @NumberIn(20, 5000, 'g') flourLimitG!: number;
 }
 export class WholeBatchesInput {
@@ -48,7 +48,7 @@ export class FormulaPartInput implements FormulaPart {
   @IsOptional() @Nested(() => LabelInput) label?: LabelInput;
 }
 class FormulaInput {
-  @NestedList(() => FormulaPartInput) @ArrayMinSize(1) @ArrayMaxSize(20) parts!: FormulaPartInput[];
+  @NestedList(() => FormulaPartInput, 20) @ArrayMinSize(1) parts!: FormulaPartInput[];
 }
 export class BalanceInput extends FormulaInput {
   @Optional() @OneOf(styleNames) style?: StyleName;
@@ -68,7 +68,7 @@ export class HaveInput {
   @NumberIn(0, 100_000, 'g') grams!: number;
 }
 export class FromLarderInput extends FormulaInput {
-  @NestedList(() => HaveInput) @ArrayMaxSize(200) have!: HaveInput[];
+  @NestedList(() => HaveInput, 200) have!: HaveInput[];
 }
 export class SwapFatInput extends FormulaInput {
   @OneOf(ingredientIds) from!: string;
@@ -91,13 +91,13 @@ export class PriceInput {
   @NumberIn(0, 1000, 'a kilogram') perKg!: number;
 }
 export class CostInput extends FormulaInput {
-  @NestedList(() => PriceInput) @ArrayMaxSize(200) prices!: PriceInput[];
+  @NestedList(() => PriceInput, 200) prices!: PriceInput[];
 }
 export class ByFeelInput {
   @NumberIn(0, 20_000, 'g') plannedG!: number;
   @NumberIn(1, 50_000, 'g') flourG!: number;
   @NumberIn(10, 100, '%') firstLotPct!: number;
-  @IsArray() @ArrayMaxSize(40) @NumberIn(0, 5000, 'g', { each: true }) topUpsG!: number[];
+  @ListOf(40) @NumberIn(0, 5000, 'g', { each: true }) topUpsG!: number[];
   @OneOf(feelTests) feel!: Feel;
 }
 

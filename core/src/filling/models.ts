@@ -1,4 +1,4 @@
-import { ArrayMaxSize, ArrayMinSize } from 'class-validator';
+import { ArrayMinSize } from 'class-validator';
 import { OutlinePointInput, outlinePoints } from '../cutting/inputs';
 import { model } from '../quantities/model';
 import { NestedList, NumberIn, OneOf, Optional } from '../quantities/rules';
@@ -32,7 +32,7 @@ export class HandPieceInput {
   @Optional() @NumberIn(5, 1000, 'mm') otherMm?: number;
   @NumberIn(0, 100, 'mm') rimMm!: number;
   @NumberIn(0.2, 60, 'mm') thicknessMm!: number;
-  @Optional() @NestedList(() => OutlinePointInput) @ArrayMinSize(3) @ArrayMaxSize(40) outline?: OutlinePointInput[];
+  @Optional() @NestedList(() => OutlinePointInput, 40) @ArrayMinSize(3) outline?: OutlinePointInput[];
   @Optional() @NumberIn(1, 100, 'mm') fillThicknessMm?: number;
   @Optional() @NumberIn(5, 1000, 'mm') sliceMm?: number;
 }

@@ -1,9 +1,9 @@
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsString, MaxLength, MinLength } from 'class-validator';
+import { ArrayMinSize, IsString, MaxLength, MinLength } from 'class-validator';
 import { readAmount } from '../quantities/amounts/readAmount';
 import { baseOf, measureSystems, type MeasureSystem } from '../quantities/amounts/units';
 import { model } from '../quantities/model';
 import { RefusedInput } from '../quantities/refusal';
-import { NestedList, NumberIn, OneOf, Optional } from '../quantities/rules';
+import { NestedList, NumberIn, OneOf, Optional, ListOf } from '../quantities/rules';
 import { ownCup, tableCup } from './cup';
 import { LabelInput } from './inputs';
 import { allergensOf, dietsOf, energyOf100, labelled } from './label';
@@ -24,17 +24,17 @@ export class ToMassInput {
   @IsString() @MinLength(1) @MaxLength(120) amount!: string;
   @Optional() @OneOf(measureSystems) system?: MeasureSystem | null;
   /** This cook's own cups of it, weighed, g. */
-  @Optional() @IsArray() @ArrayMaxSize(20) @NumberIn(10, 1000, 'g', { each: true }) cupsG?: number[];
+  @Optional() @ListOf(20) @NumberIn(10, 1000, 'g', { each: true }) cupsG?: number[];
 }
 export class OwnCupInput {
-  @IsArray() @ArrayMinSize(1) @ArrayMaxSize(20) @NumberIn(10, 1000, 'g', { each: true }) weighedG!: number[];
+  @ListOf(20) @ArrayMinSize(1) @NumberIn(10, 1000, 'g', { each: true }) weighedG!: number[];
   @OneOf(ids) id!: string;
 }
 export class ListedInput {
   @OneOf(ids) id!: string;
 }
 export class ListInput {
-  @NestedList(() => ListedInput) @ArrayMaxSize(60) items!: ListedInput[];
+  @NestedList(() => ListedInput, 60) items!: ListedInput[];
 }
 
 const row = (id: string) => ingredientOf(id) as Ingredient;

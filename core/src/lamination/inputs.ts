@@ -1,14 +1,14 @@
 import { layings, type Laying } from './leafLaying';
-import { ValidateIf } from 'class-validator';
-import { IsArray, IsObject, IsString } from 'class-validator';
-import { NestedList, NumberIn, OneOf, Optional } from '../quantities/rules';
+import { ValidateIf, MaxLength } from 'class-validator';
+import { IsObject, IsString } from 'class-validator';
+import { NestedList, NumberIn, OneOf, Optional, ListOf } from '../quantities/rules';
 import type { Fold, Lock } from './layers';
 import { filmBands, type LaminateKind } from './thickness';
 import { springDoughs, type SpringDough, type SpringEvent } from './springBack';
 
 export class LayersInput {
-  @ValidateIf((o: LayersInput) => !Array.isArray(o.lock)) @IsString() lock!: Lock;
-  @IsArray() folds!: Fold[];
+  @ValidateIf((o: LayersInput) => !Array.isArray(o.lock)) @IsString() @MaxLength(40) lock!: Lock;
+  @ListOf(12) folds!: Fold[];
   /** Portions of fat spread turn by turn, in place of a lock. */
   @Optional() @NumberIn(0, 12, '', { integer: true }) portions?: number;
 }
@@ -34,7 +34,7 @@ export class PassesInput {
 
 export class SpringBackInput {
   @OneOf(Object.keys(springDoughs)) dough!: SpringDough;
-  @IsArray() @IsObject({ each: true }) events!: SpringEvent[];
+  @ListOf(60) @IsObject({ each: true }) events!: SpringEvent[];
   @Optional() @NumberIn(0.001, 0.5, '') targetShrink?: number;
   @Optional() @NumberIn(-20, 60, '°C') restC?: number;
   @Optional() @NumberIn(0.1, 10, '') scale?: number;
@@ -47,7 +47,7 @@ export class SpringMeasurementInput {
 }
 
 export class CalibrateSpringInput {
-  @NestedList(() => SpringMeasurementInput) measurements!: SpringMeasurementInput[];
+  @NestedList(() => SpringMeasurementInput, 60) measurements!: SpringMeasurementInput[];
 }
 
 export class CalibrateRelaxationInput {
@@ -66,8 +66,8 @@ export class SheetPlanInput {
   @NumberIn(0.01, 3, '') fatToDough!: number;
   @Optional() @NumberIn(100, 3000, 'kg/m³') fatDensity?: number;
   @Optional() @NumberIn(100, 3000, 'kg/m³') doughDensity?: number;
-  @ValidateIf((o: SheetPlanInput) => !Array.isArray(o.lock)) @IsString() lock!: Lock;
-  @IsArray() folds!: Fold[];
+  @ValidateIf((o: SheetPlanInput) => !Array.isArray(o.lock)) @IsString() @MaxLength(40) lock!: Lock;
+  @ListOf(12) folds!: Fold[];
   @Optional() @NumberIn(0.001, 0.05, 'm') workThicknessM?: number;
   @Optional() @NumberIn(0.001, 0.05, 'm') blockThicknessM?: number;
   @Optional() @NumberIn(0.1, 5, 'm') maxBenchM?: number;
@@ -76,7 +76,7 @@ export class SheetPlanInput {
 export class RoughPuffInput {
   @NumberIn(1e-4, 0.1, 'm') lumpM!: number;
   @NumberIn(1e-3, 0.3, 'm') startThicknessM!: number;
-  @IsArray() folds!: Fold[];
+  @ListOf(12) folds!: Fold[];
   @NumberIn(2e-4, 0.1, 'm') finalThicknessM!: number;
   @Optional() @NumberIn(0.1, 1, '') eta?: number;
 }

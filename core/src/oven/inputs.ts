@@ -1,5 +1,5 @@
 import { ArrayNotEmpty, IsArray, IsBoolean, ValidateIf } from 'class-validator';
-import { Nested, NestedList, NumberIn, OneOf, Optional } from '../quantities/rules';
+import { Nested, NestedList, NumberIn, OneOf, Optional, ListOf } from '../quantities/rules';
 import type { BakeSpec } from './bakeInput';
 import { bakeClasses, heatUnits, type BakeClass, type HeatUnit } from './plausible';
 import {
@@ -60,11 +60,11 @@ export class OvenStepInput {
 
 export class OvenInput {
   @OneOf(['conv', 'fan']) mode!: 'conv' | 'fan';
-  @ArrayNotEmpty() @NestedList(() => OvenStepInput) steps!: OvenStepInput[];
+  @ArrayNotEmpty() @NestedList(() => OvenStepInput, 12) steps!: OvenStepInput[];
   @Optional() @OneOf(['low', 'middle', 'high']) rack?: 'low' | 'middle' | 'high';
   @Optional() @NumberIn(-60, 60, 'K') offsetC?: number;
   @Optional() @IsBoolean() preheated?: boolean;
-  @Optional() @IsArray() @NumberIn(0, 240, 'min', { each: true }) doorOpenMin?: number[];
+  @Optional() @ListOf(20) @NumberIn(0, 240, 'min', { each: true }) doorOpenMin?: number[];
   @Optional() @NumberIn(1, 180, 's') doorOpenS?: number;
   @Optional() @NumberIn(0, 180, 's') loadDoorS?: number;
   @Optional() @NumberIn(800, 6000, 'W') heaterW?: number;
@@ -85,17 +85,17 @@ export class BakeInput {
   @Optional() @NumberIn(0, 40, '%') sugarPct?: number;
   @Optional() @NumberIn(0, 20, '%') milkSolidsPct?: number;
   @Optional() @NumberIn(-30, 60, '°C') crustStartC?: number;
-  @Optional() @IsArray() @IsArray({ each: true }) tents?: [number, number][];
+  @Optional() @ListOf(20) @IsArray({ each: true }) tents?: [number, number][];
 }
 
 export class BakePlanInput extends BakeInput {
-  @Optional() @IsArray() @NumberIn(0.3, 3, '', { each: true }) myBakes?: number[];
+  @Optional() @ListOf(200) @NumberIn(0.3, 3, '', { each: true }) myBakes?: number[];
 }
 
 export const bakeSpecOf = (i: BakeInput): BakeSpec => i as unknown as BakeSpec;
 
 export class RatiosInput {
-  @IsArray() @NumberIn(0.3, 3, '', { each: true }) ratios!: number[];
+  @ListOf(200) @NumberIn(0.3, 3, '', { each: true }) ratios!: number[];
 }
 
 export class PlausibleHeatInput {
@@ -122,5 +122,5 @@ export class OvenReadingInput {
 }
 
 export class OvenReadingsInput {
-  @NestedList(() => OvenReadingInput) readings!: OvenReadingInput[];
+  @NestedList(() => OvenReadingInput, 200) readings!: OvenReadingInput[];
 }

@@ -1,4 +1,4 @@
-import { ArrayMaxSize, IsString, MaxLength, MinLength, ValidateIf } from 'class-validator';
+import { IsString, MaxLength, MinLength, ValidateIf } from 'class-validator';
 import type { FatName } from '../cold/fats';
 import { trueRatios } from '../dough/formula';
 import type { Group } from '../ingredients/ingredient';
@@ -32,7 +32,7 @@ export class CorrectionInput {
 export class FromRecipeInput {
   @IsString() @MinLength(1) @MaxLength(1_100_000) text!: string;
   @Optional() @OneOf(measureSystems) system?: MeasureSystem | null;
-  @NestedList(() => CorrectionInput) @ArrayMaxSize(200) corrections!: CorrectionInput[];
+  @NestedList(() => CorrectionInput, 200) corrections!: CorrectionInput[];
   @NumberIn(1, 60, 'mouths', { integer: true }) mouths!: number;
   @IsString() @MaxLength(40) cook!: string;
 }

@@ -14,7 +14,7 @@ class Lid {
   @OneOf(['egg', 'milk']) wash!: string;
   @Optional() @NumberIn(0, 5, '%') saltPct?: number;
   @Nested(() => Slit) slit!: Slit;
-  @NestedList(() => Slit) more!: Slit[];
+  @NestedList(() => Slit, 4) more!: Slit[];
 }
 class DomedLid extends Lid {
   @NumberIn(0, 300, 'mm') domeMm!: number;

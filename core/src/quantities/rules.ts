@@ -1,5 +1,15 @@
 import 'reflect-metadata';
-import { registerDecorator, ValidateNested, IsArray, IsDefined, IsOptional, IsIn } from 'class-validator';
+import {
+  ArrayMaxSize,
+  getMetadataStorage,
+  IsArray,
+  IsDefined,
+  IsIn,
+  IsObject,
+  IsOptional,
+  registerDecorator,
+  ValidateNested,
+} from 'class-validator';
 import { Type } from 'class-transformer';
 
 /** The stated range of one number field; the forms and sliders of the web read it too, so a range is written once. */
@@ -70,22 +80,80 @@ export function OneOfEach(words: readonly string[]) {
   return IsIn([...words], { each: true, context: { words } });
 }
 
+const nestedBook = new WeakMap<object, Map<string, () => new () => object>>();
+const nest = (target: object, key: string, of: () => new () => object): void => {
+  const known = nestedBook.get(target) ?? new Map<string, () => new () => object>();
+  nestedBook.set(target, known.set(key, of));
+  ValidateNested({ each: true })(target, key);
+  Type(of)(target, key);
+};
+
+/** The fields an input class states, its ancestors' included. */
+export const knownFields = (inputClass: new () => object): ReadonlySet<string> =>
+  new Set(
+    getMetadataStorage()
+      .getTargetValidationMetadatas(inputClass, '', false, false)
+      .map((m) => m.propertyName),
+  );
+
 /** Property decorator: a nested input object of that class. */
 export function Nested(of: () => new () => object) {
   return (target: object, key: string): void => {
     IsDefined()(target, key);
-    ValidateNested()(target, key);
-    Type(of)(target, key);
+    IsObject()(target, key);
+    nest(target, key, of);
   };
 }
 
-/** Property decorator: a list of nested input objects of that class. */
-export function NestedList(of: () => new () => object) {
+/** Property decorator: a list of nested input objects of that class, so many at most. */
+export function NestedList(of: () => new () => object, most: number) {
   return (target: object, key: string): void => {
+    ListOf(most)(target, key);
+    nest(target, key, of);
+  };
+}
+
+const listBook = new WeakMap<object, Map<string, number>>();
+
+/** Property decorator: a list of so many at most; what each is, other decorators say. */
+export function ListOf(most: number) {
+  return (target: object, key: string): void => {
+    const known = listBook.get(target) ?? new Map<string, number>();
+    listBook.set(target, known.set(key, most));
     IsArray()(target, key);
-    ValidateNested({ each: true })(target, key);
-    Type(of)(target, key);
+    ArrayMaxSize(most)(target, key);
   };
 }
 
 export const Optional = IsOptional;
+
+/** Whether a dotted path is a field that an input class states, through nested classes and the places of lists. */
+export function isKnownPath(inputClass: new () => object, path: string): boolean {
+  let at: (new () => object) | null = inputClass;
+  for (const name of path.split('.')) {
+    if (/^\d+$/.test(name)) continue;
+    if (!at || !knownFields(at).has(name)) return false;
+    at = nestedClass(at, name);
+  }
+  return true;
+}
+
+/** What is written of a field in a book, on the class or its ancestors. */
+function written<Entry>(book: WeakMap<object, Map<string, Entry>>, inputClass: Class, field: string): Entry | null {
+  for (
+    let proto = inputClass.prototype as object | null;
+    proto;
+    proto = Object.getPrototypeOf(proto) as object | null
+  ) {
+    const entry = book.get(proto)?.get(field);
+    if (entry !== undefined) return entry;
+  }
+  return null;
+}
+
+/** The class of a nested field, or of each in a list of them; null for a plain value. */
+export const nestedClass = (inputClass: Class, field: string): (new () => object) | null =>
+  written(nestedBook, inputClass, field)?.() ?? null;
+
+/** How many a list field may hold; null where it is no list. */
+export const longestList = (inputClass: Class, field: string): number | null => written(listBook, inputClass, field);

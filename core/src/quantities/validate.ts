@@ -2,7 +2,7 @@ import 'reflect-metadata';
 import { plainToInstance } from 'class-transformer';
 import { validateSync, type ValidationError } from 'class-validator';
 import { RefusedInput, type Refusal } from './refusal';
-import { numberRules, type NumberRule } from './rules';
+import { longestList, nestedClass, numberRules, type NumberRule } from './rules';
 
 /** Every wrong field of a failed validation, nested fields by dotted path. */
 export function refusalsOf(errors: ValidationError[], path = ''): Refusal[] {
@@ -38,11 +38,35 @@ function numberRuleIn(error: ValidationError): NumberRule | undefined {
   return target ? numberRules(target.constructor as new () => object)[error.property] : undefined;
 }
 
+/**
+ * The first list of plain JSON that is longer than its input class allows, or null. Looked at before anything is made of it:
+ * making and validating a hundred thousand objects only to refuse them would take seconds.
+ */
+export function overlongList(inputClass: new () => object, plain: unknown, path = ''): Refusal | null {
+  if (typeof plain !== 'object' || plain === null) return null;
+  for (const [name, value] of Object.entries(plain)) {
+    const field = path ? `${path}.${name}` : name;
+    const most = longestList(inputClass, name);
+    if (most !== null && Array.isArray(value) && value.length > most)
+      return { field, code: 'too_many', value: value.length, allowed: { max: most } };
+    const inner = nestedClass(inputClass, name);
+    if (!inner) continue;
+    const each: unknown[] = Array.isArray(value) ? value : [value];
+    for (let i = 0; i < each.length; i++) {
+      const found = overlongList(inner, each[i], Array.isArray(value) ? `${field}.${i}` : field);
+      if (found) return found;
+    }
+  }
+  return null;
+}
+
 /** Turns plain JSON into an instance of the input class, or refuses with every field that is wrong; unknown fields are refused too. */
 export function validated<Input extends object>(inputClass: new () => Input, plain: unknown): Input {
   if (typeof plain !== 'object' || plain === null || Array.isArray(plain)) {
     throw new RefusedInput({ field: '', code: 'not_an_object', value: plain });
   }
+  const overlong = overlongList(inputClass, plain);
+  if (overlong) throw new RefusedInput(overlong);
   const instance = plainToInstance(inputClass, plain, { exposeDefaultValues: true });
   const errors = validateSync(instance, { whitelist: true, forbidNonWhitelisted: true, forbidUnknownValues: false });
   if (errors.length) throw new RefusedInput(refusalsOf(errors, ''));

@@ -155,7 +155,9 @@ export function systemOf(text: string): { system: MeasureSystem; because: string
       t,
     );
   const imperial =
-    /\bgas (mark )?\d|\bcaster\b|\bstrong white\b|\bplain flour\b|\bpints?\b.*\boz\b|\bgills?\b|\bcornflour\b/s.exec(t);
+    /\bgas (mark )?\d|\bcaster\b|\bstrong white\b|\bplain flour\b|\bpints?\b.{0,400}\boz\b|\bgills?\b|\bcornflour\b/s.exec(
+      t,
+    );
   const metric = /\b\d+ ?(g|ml|kg)\b/.exec(t);
   if (us) return { system: 'us', because: us[0] };
   if (imperial) return { system: 'imperial', because: imperial[0].split(/[\s,]/)[0] ?? '' };

@@ -12,6 +12,24 @@ export type Format = 'text' | 'markdown' | 'yaml' | 'json-ld';
 /** More than this is no recipe; it is refused with a word, not read in part. */
 export const longestText = 1_100_000;
 
+/** A line longer than this is read as several, broken where a word ends: what one line costs to read is bounded. */
+export const longestLine = 600;
+
+/** A line in pieces no longer than `longestLine`, broken after a sentence or a word where one ends; nothing of it is lost. */
+export function brokenUp(line: string): string[] {
+  const pieces: string[] = [];
+  let from = 0;
+  while (line.length - from > longestLine) {
+    const window = line.slice(from, from + longestLine);
+    const sentence = window.lastIndexOf('. ');
+    const word = window.lastIndexOf(' ');
+    const length = sentence > longestLine / 2 ? sentence + 1 : word > longestLine / 2 ? word : longestLine;
+    pieces.push(line.slice(from, from + length));
+    from += length;
+  }
+  return [...pieces, line.slice(from)];
+}
+
 const asText = (value: unknown): string =>
   typeof value === 'string' || typeof value === 'number' ? String(value) : '';
 const asList = (value: unknown): unknown[] =>
@@ -105,6 +123,7 @@ function fromMapping(o: Record<string, unknown>): SourceLine[] {
 
 const tidy = (lines: SourceLine[]): SourceLine[] =>
   lines
+    .flatMap((l) => brokenUp(l.text).map((text) => ({ ...l, text })))
     .map((l) => ({
       ...l,
       text: l.text
@@ -117,17 +136,20 @@ const tidy = (lines: SourceLine[]): SourceLine[] =>
 /** Plain lines with their bullets and signs of headings taken off. */
 function fromPlain(text: string): { format: Format; lines: SourceLine[] } {
   let markdown = false;
-  const lines = text.split(/\r\n|\r|\n/).map((raw): SourceLine => {
-    const heading = /^\s{0,3}(#{1,6})\s+(.*?)\s*#*$/.exec(raw);
-    if (heading) {
-      markdown = true;
-      return { text: heading[2] ?? '', hint: heading[1] === '#' ? 'title' : 'heading' };
-    }
-    const bullet = /^\s*(?:[-*•–]|\[[ x]\])\s+(?=\S)(.*)$/.exec(raw);
-    const numbered = /^\s*\d{1,2}[.)]\s+(?=\D)(.*)$/.exec(raw);
-    const said = (bullet?.[1] ?? numbered?.[1] ?? raw).replace(/^\[[ x]\]\s*/, '').replace(/\*\*|__/g, '');
-    return { text: said, hint: numbered ? 'step' : null };
-  });
+  const lines = text
+    .split(/\r\n|\r|\n/)
+    .flatMap(brokenUp)
+    .map((raw): SourceLine => {
+      const heading = /^\s{0,3}(#{1,6})\s+(.*?)\s*#*$/.exec(raw);
+      if (heading) {
+        markdown = true;
+        return { text: heading[2] ?? '', hint: heading[1] === '#' ? 'title' : 'heading' };
+      }
+      const bullet = /^\s*(?:[-*•–]|\[[ x]\])\s+(?=\S)(.*)$/.exec(raw);
+      const numbered = /^\s*\d{1,2}[.)]\s+(?=\D)(.*)$/.exec(raw);
+      const said = (bullet?.[1] ?? numbered?.[1] ?? raw).replace(/^\[[ x]\]\s*/, '').replace(/\*\*|__/g, '');
+      return { text: said, hint: numbered ? 'step' : null };
+    });
   return { format: markdown ? 'markdown' : 'text', lines: tidy(lines) };
 }
 

@@ -1,4 +1,4 @@
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsString, MaxLength } from 'class-validator';
+import { ArrayMinSize, IsString, MaxLength } from 'class-validator';
 import { CutShapeInput, shapeOf } from '../cutting/inputs';
 import type { Turn } from '../cutting/shape';
 import { papers, type Paper } from '../cutting/tiling';
@@ -21,7 +21,7 @@ export class TemplatePieceInput {
 
 export class TemplateInput {
   @IsString() @MaxLength(120) title!: string;
-  @NestedList(() => TemplatePieceInput) @ArrayMinSize(1) @ArrayMaxSize(200) pieces!: TemplatePieceInput[];
+  @NestedList(() => TemplatePieceInput, 200) @ArrayMinSize(1) pieces!: TemplatePieceInput[];
   @OneOf(Object.keys(papers)) paper!: Paper;
 }
 
@@ -32,7 +32,7 @@ export class OrderedPieceInput {
 }
 
 export class CutOrderInput {
-  @IsArray() @NestedList(() => OrderedPieceInput) @ArrayMaxSize(400) pieces!: OrderedPieceInput[];
+  @NestedList(() => OrderedPieceInput, 400) pieces!: OrderedPieceInput[];
 }
 
 export const templateModels = [

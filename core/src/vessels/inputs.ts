@@ -1,4 +1,10 @@
-import { IsOptional, Validate, ValidatorConstraint, type ValidatorConstraintInterface } from 'class-validator';
+import {
+  IsOptional,
+  Validate,
+  ValidatorConstraint,
+  type ValidatorConstraintInterface,
+  MaxLength,
+} from 'class-validator';
 import { Nested, NestedList, NumberIn, OneOf, Optional } from '../quantities/rules';
 import { IsBoolean, IsString } from 'class-validator';
 import type { VesselForm } from './vessel';
@@ -60,14 +66,14 @@ export class LatticeInput extends VesselOnlyInput {
 }
 
 export class DishStockInput {
-  @IsString() id!: string;
+  @IsString() @MaxLength(60) id!: string;
   @NumberIn(1, 20_000, 'ml') cap!: number;
   @NumberIn(1, 60, 'dishes', { integer: true }) qty!: number;
 }
 
 export class FitDishesInput {
   @NumberIn(1, 1e5, 'ml') need!: number;
-  @NestedList(() => DishStockInput) dishes!: DishStockInput[];
+  @NestedList(() => DishStockInput, 200) dishes!: DishStockInput[];
   @Optional() @NumberIn(0.1, 2, '') lo?: number;
   @Optional() @NumberIn(0.1, 2, '') hi?: number;
   @Optional() @NumberIn(1, 4, 'dishes', { integer: true }) maxDishes?: number;

@@ -2,16 +2,17 @@ import 'reflect-metadata';
 import { ItemInput } from '@crustallum/core/contracts/item';
 import { Nested, NestedList, NumberIn, OneOfEach, Optional } from '@crustallum/core/quantities/rules';
 import { ApiProperty } from '@nestjs/swagger';
-import { ArrayMaxSize, ArrayMinSize, IsArray } from 'class-validator';
+import { ArrayMinSize } from 'class-validator';
 import { stations, type Station } from '@crustallum/core/contracts/stations';
 import { MealInput } from '@crustallum/core/contracts/meal';
 import { UndoneInput } from '@crustallum/core/contracts/undone';
+import { ListOf } from '../../../core/dist/quantities/rules.d';
 
 export class NewBakeDto {
   @ApiProperty({ type: Object, description: 'Title, time at the table, mouths' })
   @Nested(() => MealInput)
   meal!: MealInput;
-  @ApiProperty({ type: [Object] }) @NestedList(() => ItemInput) @ArrayMinSize(1) @ArrayMaxSize(8) items!: ItemInput[];
+  @ApiProperty({ type: [Object] }) @NestedList(() => ItemInput, 8) @ArrayMinSize(1) items!: ItemInput[];
 }
 
 export class ChangeMealDto {
@@ -26,10 +27,9 @@ export class NewItemDto {
 export class ChangeItemDto {
   @ApiProperty() @NumberIn(1, 1e9, '', { integer: true }) version!: number;
   @ApiProperty({ type: Object }) @Nested(() => ItemInput) document!: ItemInput;
-  @ApiProperty({ type: [String] }) @IsArray() @ArrayMaxSize(8) @OneOfEach(stations) settled!: Station[];
+  @ApiProperty({ type: [String] }) @ListOf(8) @OneOfEach(stations) settled!: Station[];
   @ApiProperty({ type: [Object], required: false })
   @Optional()
-  @NestedList(() => UndoneInput)
-  @ArrayMaxSize(40)
+  @NestedList(() => UndoneInput, 40)
   undone?: UndoneInput[];
 }

@@ -1,7 +1,7 @@
 import 'reflect-metadata';
 import { NestedList, OneOf } from '@crustallum/core/quantities/rules';
 import { ApiProperty } from '@nestjs/swagger';
-import { ArrayMaxSize, IsISO8601, IsObject, IsUUID } from 'class-validator';
+import { IsISO8601, IsObject, IsUUID } from 'class-validator';
 
 export const runEventTypes = [
   'next',
@@ -32,5 +32,5 @@ export class RunEventDto {
 }
 
 export class RunEventsDto {
-  @ApiProperty({ type: [RunEventDto] }) @NestedList(() => RunEventDto) @ArrayMaxSize(500) events!: RunEventDto[];
+  @ApiProperty({ type: [RunEventDto] }) @NestedList(() => RunEventDto, 500) events!: RunEventDto[];
 }

@@ -55,5 +55,5 @@ export class TakeDto {
 /** What one weighing took; the id comes from the device, so that sending twice takes once. */
 export class DrawDto {
   @ApiProperty() @IsUUID() id!: string;
-  @ApiProperty({ type: [TakeDto] }) @NestedList(() => TakeDto) @ArrayMinSize(1) @ArrayMaxSize(60) takes!: TakeDto[];
+  @ApiProperty({ type: [TakeDto] }) @NestedList(() => TakeDto, 60) @ArrayMinSize(1) takes!: TakeDto[];
 }

@@ -8,6 +8,7 @@ import { history } from './history';
 import { writeDrafts } from './drafts';
 import type { AppDispatch, RootState } from './store';
 import { stations, type Station } from '@crustallum/core/contracts/stations';
+import { writePath, readPath } from '@crustallum/core/plan/path';
 
 /** A drag writes its last value to the device, not every value on the way. */
 const draftAfterMs = 60;
@@ -106,16 +107,6 @@ const staleCurrent = (error: unknown): StoredItem | null => {
   return e?.status === 409 ? (e.data?.current ?? null) : null;
 };
 
-/** Sets one value of a document by dotted path, copying only what changes. */
-export function withValue(document: ItemInput, path: string, value: unknown): ItemInput {
-  const [head, ...rest] = path.split('.') as [keyof ItemInput, ...string[]];
-  if (rest.length === 0) return { ...document, [head]: value };
-  return { ...document, [head]: { ...(document[head] as object), [rest[0] as string]: value } };
-}
-
-export const valueOf = (document: ItemInput, path: string): unknown =>
-  path.split('.').reduce<unknown>((value, key) => (value as Record<string, unknown> | undefined)?.[key], document);
-
 const stationOf = (path: string): Station => {
   const head = path.split('.')[0] as string;
   return (stations as readonly string[]).includes(head) ? (head as Station) : 'brief';
@@ -127,7 +118,7 @@ export function changeItem(id: string, changes: Record<string, unknown>) {
     const item = getState().desk.items.find((i) => i.id === id);
     if (!item) return;
     let after = item.document;
-    for (const [path, value] of Object.entries(changes)) after = withValue(after, path, value);
+    for (const [path, value] of Object.entries(changes)) after = writePath(after, path, value);
     const path = Object.keys(changes)[0] as string;
     dispatch(history.actions.changed({ id, document: item.document, path, at: Date.now() }));
     await dispatch(putDocument(id, after, path));
@@ -165,8 +156,8 @@ function putDocument(id: string, after: ItemInput, path: string) {
         stations: undone,
         because: station,
         field: path,
-        from: short(valueOf(before, path)),
-        to: short(valueOf(after, path)),
+        from: short(readPath(before, path)),
+        to: short(readPath(after, path)),
       }),
     );
   };

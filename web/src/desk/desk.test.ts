@@ -2,7 +2,8 @@ import { plainKitchen, starterItem, starterMeal } from '@crustallum/core/plan/st
 import { currentBake } from './useOpenBake';
 import type { BakeHead, StoredBake, StoredItem } from '../api/api';
 import { desk, type Desk } from './desk';
-import { withValue, valueOf, changeItem } from './changes';
+import { readPath, writePath } from '@crustallum/core/plan/path';
+import { changeItem } from './changes';
 import { readDrafts, writeDrafts } from './drafts';
 import { makeStore, store } from './store';
 
@@ -95,11 +96,11 @@ describe('the desk', () => {
 
 describe('changing a value', () => {
   it('copies only what it touches', () => {
-    const changed = withValue(document, 'cut.thicknessMm', 4);
+    const changed = writePath(document, 'cut.thicknessMm', 4);
     expect(changed.cut.thicknessMm).toBe(4);
     expect(document.cut.thicknessMm).not.toBe(4);
     expect(changed.dough).toBe(document.dough);
-    expect(valueOf(changed, 'cut.thicknessMm')).toBe(4);
+    expect(readPath(changed, 'cut.thicknessMm')).toBe(4);
   });
   it('plans again and uncrimps what its numbers move, saying what changed', async () => {
     const store = makeStore();

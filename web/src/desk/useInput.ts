@@ -1,7 +1,8 @@
 import { useCallback } from 'react';
 import { useParams } from 'react-router';
 import type { StoredItem } from '../api/api';
-import { changeItem, valueOf } from './changes';
+import { readPath } from '@crustallum/core/plan/path';
+import { changeItem } from './changes';
 import { useAppDispatch, useAppSelector } from './store';
 
 /** The item the address names, or the first of the bake. */
@@ -26,7 +27,7 @@ export function useInput(path: string): Input {
   const id = useAppSelector((s) => s.desk.items[inHand(s.desk.items, itemId)]?.id);
   const value = useAppSelector((s) => {
     const item = s.desk.items[inHand(s.desk.items, itemId)];
-    return item && valueOf(item.document, path);
+    return item && readPath(item.document, path);
   });
   const clash = useAppSelector(
     (s) =>

@@ -18,7 +18,7 @@ export class RecalibrateInput {
   @Nested(() => ItemInput) item!: ItemInput;
   @Nested(() => KitchenInput) kitchen!: KitchenInput;
   @IsString() @MaxLength(40) stepId!: string;
-  @NestedList(() => ReadingInput) readings!: ReadingInput[];
+  @NestedList(() => ReadingInput, 500) readings!: ReadingInput[];
 }
 
 export interface Recalibrated {

@@ -8,6 +8,7 @@ import { KitchenInput } from '../../contracts/kitchen';
 import { pastriesOf } from '../../contracts/products';
 import { problemsInTurn } from '../item';
 import type { Problem } from '../problem';
+import { readPath, writePath } from '../path';
 
 /** What the model `plan.mend` takes: an item that cannot be made, and the code of what stands in the way. */
 export class MendInput {
@@ -69,18 +70,17 @@ export function mend({ item, kitchen, code }: MendInput): Mend | null {
   let best: { mend: Mend; share: number } | null = null;
   for (const path of problem.fields) {
     const [group, field] = path.split('.') as [Group, string];
-    const value = (item[group] as unknown as Record<string, unknown> | undefined)?.[field];
+    const value = readPath(item, path);
     if (!(group in groups) || typeof value !== 'number') continue;
     const rule = numberRule(groups[group], field);
-    const to = nearest(value, rule, (v) => mends(changedItem(item, group, field, v)));
+    const to = nearest(value, rule, (v) => mends(writePath(item, path, v)));
     const share = to === null ? Infinity : Math.abs(to - value) / (rule.max - rule.min);
     if (to !== null && share < (best?.share ?? Infinity)) best = { mend: { path, from: value, to }, share };
   }
   if (best) return best.mend;
   for (const path of problem.fields) {
-    const [group, field] = path.split('.') as [Group, string];
-    const value = (item[group] as unknown as Record<string, unknown> | undefined)?.[field];
-    const to = words(item, path).find((word) => word !== value && mends(changedItem(item, group, field, word)));
+    const value = readPath(item, path);
+    const to = words(item, path).find((word) => word !== value && mends(writePath(item, path, word)));
     if (to !== undefined) return { path, from: String(value), to };
   }
   return null;
@@ -89,11 +89,6 @@ export function mend({ item, kitchen, code }: MendInput): Mend | null {
 function* stopsInTurn(item: ItemInput, kitchen: KitchenInput): Generator<Problem[]> {
   for (const problems of problemsInTurn(item, kitchen)) yield problems.filter((p) => p.weight === 'stop');
 }
-
-const changedItem = (item: ItemInput, group: Group, field: string, value: number | string): ItemInput => ({
-  ...item,
-  [group]: { ...item[group], [field]: value },
-});
 
 /** The value nearest to where it stands that works: steps doubling outwards both ways, then halved back. */
 function nearest(value: number, rule: NumberRule, works: (v: number) => boolean): number | null {

@@ -1,11 +1,14 @@
 import { IsObject } from 'class-validator';
 import { RefusedInput } from '../../quantities/refusal';
-import { Nested } from '../../quantities/rules';
+import { Nested, isKnownPath } from '../../quantities/rules';
 import type { ColdLine } from '../coldLine/line';
 import { ItemInput } from '../../contracts/item';
 import type { Changes } from './changes';
 import { planItem, type ItemPlan } from '../item';
 import { KitchenInput } from '../../contracts/kitchen';
+import { ItemPlanInput } from '../inputs';
+import { writePath } from '../path';
+import { validated } from '../../quantities/validate';
 
 export class WhatIfInput {
   @Nested(() => ItemInput) item!: ItemInput;
@@ -25,26 +28,34 @@ export interface WhatIf {
   line: ColdLine;
 }
 
-/** An item and its kitchen with some inputs changed. Refuses a path that is not there. */
+/** More inputs than this are no question about a plan. */
+const mostChanges = 40;
+
+/**
+ * An item and its kitchen with some inputs changed (`folds.turns`, `kitchen.roomC`). Refuses a path that no input has, and
+ * what the changed documents would be refused for.
+ */
 export function changed(
   item: ItemInput,
   kitchen: KitchenInput,
   changes: Changes,
 ): { item: ItemInput; kitchen: KitchenInput } {
-  const next = structuredClone({ ...item, kitchen }) as unknown as Record<string, unknown>;
-  for (const [path, value] of Object.entries(changes)) {
-    const names = path.split('.');
-    const last = names.pop() as string;
-    let at = next;
-    for (const name of names) {
-      if (typeof at[name] !== 'object' || at[name] === null)
-        throw new RefusedInput({ field: `changes.${path}`, code: 'unknown', value, allowed: 'an input of the item' });
-      at = at[name] as Record<string, unknown>;
-    }
-    at[last] = value;
+  const entries = Object.entries(changes);
+  if (entries.length > mostChanges)
+    throw new RefusedInput({
+      field: 'changes',
+      code: 'too_many',
+      value: entries.length,
+      allowed: { max: mostChanges },
+    });
+  let next: ItemPlanInput = { item, kitchen };
+  for (const [path, value] of entries) {
+    const whole = path.startsWith('kitchen.') ? path : `item.${path}`;
+    if (!isKnownPath(ItemPlanInput, whole))
+      throw new RefusedInput({ field: `changes.${path}`, code: 'unknown', value, allowed: 'an input of the item' });
+    next = writePath(next, whole, value);
   }
-  const { kitchen: kept, ...rest } = next;
-  return { item: rest as unknown as ItemInput, kitchen: kept as KitchenInput };
+  return validated(ItemPlanInput, next);
 }
 
 /** Minutes of a pastry from its first step to the oven door, and those of them in the cold. */
