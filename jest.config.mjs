@@ -19,6 +19,7 @@ const moduleNameMapper = {
 const common = { rootDir: '.', transform, moduleNameMapper };
 
 export default {
+  globalSetup: '<rootDir>/scripts/jest-build.mjs',
   // one for each core: the suites share nothing
   maxWorkers: '100%',
   // a slow machine is not a wrong answer

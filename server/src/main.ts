@@ -1,8 +1,10 @@
 import { resolve } from 'node:path';
 import { parseArgs } from 'node:util';
 import { createApp } from './app/createApp';
+import { namesOf } from './app/guards';
 import { ImportService, type HouseholdFile } from './exchange/exchange.module';
-import { backUp, CorruptDataFile } from './database/file';
+import { backUp } from './database/copy';
+import { CorruptDataFile } from './database/file';
 
 const dayMs = 24 * 60 * 60 * 1000;
 
@@ -22,7 +24,7 @@ async function main(): Promise<void> {
     throw new Error(`--port ${values.port}: a whole number from 0 to 65535 is needed`);
   const app = await createApp({
     dataFile,
-    hosts: [values.host],
+    hosts: namesOf(values.host),
     webFolder: values.web ? resolve(values.web) : undefined,
   });
   const importer = app.get(ImportService, { strict: false });

@@ -6,9 +6,11 @@ import compression from 'compression';
 import express, { type NextFunction, type Request, type Response } from 'express';
 import { existsSync } from 'node:fs';
 import { extname, join } from 'node:path';
+import { copyBeforeMigrations } from '../database/copy';
 import { checkDataFile } from '../database/file';
+import { migrations } from '../database/migrations/index';
 import { AppModule } from './app.module';
-import { JsonErrors, strictValidation } from './errors';
+import { JsonErrors, StrictValidation } from './errors';
 import { ownHostsOnly, strictHeaders } from './guards';
 
 const largestBody = '2mb';
@@ -24,6 +26,7 @@ export interface AppOptions {
 /** The server, ready to listen. Refuses to start on a data file it cannot read. */
 export async function createApp(options: AppOptions): Promise<NestExpressApplication> {
   checkDataFile(options.dataFile);
+  await copyBeforeMigrations(options.dataFile, migrations, new Date());
   const app = await NestFactory.create<NestExpressApplication>(AppModule.at(options.dataFile), {
     logger: options.quiet ? false : ['error', 'warn'],
     bodyParser: false,
@@ -33,7 +36,7 @@ export async function createApp(options: AppOptions): Promise<NestExpressApplica
   app.use(compression());
   app.use(express.json({ limit: largestBody }));
   app.setGlobalPrefix('api');
-  app.useGlobalPipes(strictValidation());
+  app.useGlobalPipes(new StrictValidation());
   app.useGlobalFilters(new JsonErrors());
   app.enableShutdownHooks();
   const docs = new DocumentBuilder()

@@ -1,6 +1,7 @@
-import { refusalsOf } from '@crustallum/core/quantities/validate';
+import { overlongList, refusalsOf } from '@crustallum/core/quantities/validate';
 import { RefusedInput, type Refusal } from '@crustallum/core/quantities/refusal';
 import {
+  type ArgumentMetadata,
   type ArgumentsHost,
   BadRequestException,
   Catch,
@@ -12,14 +13,25 @@ import {
 import type { Response } from 'express';
 
 /** Every body is turned into its input class; unknown fields and wrong values are refused, each named. */
-export const strictValidation = (): ValidationPipe =>
-  new ValidationPipe({
-    whitelist: true,
-    forbidNonWhitelisted: true,
-    transform: true,
-    validationError: { target: true, value: true },
-    exceptionFactory: (errors) => new BadRequestException({ errors: refusalsOf(errors) }),
-  });
+export class StrictValidation extends ValidationPipe {
+  constructor() {
+    super({
+      whitelist: true,
+      forbidNonWhitelisted: true,
+      transform: true,
+      validationError: { target: true, value: true },
+      exceptionFactory: (errors) => new BadRequestException({ errors: refusalsOf(errors) }),
+    });
+  }
+
+  /** A list longer than its class allows is refused before an object is made of each of its entries. */
+  override transform(value: unknown, metadata: ArgumentMetadata): Promise<unknown> {
+    const { metatype } = metadata;
+    const overlong = metadata.type === 'body' && metatype ? overlongList(metatype, value) : null;
+    if (overlong) throw new BadRequestException({ errors: [overlong] });
+    return super.transform(value, metadata) as Promise<unknown>;
+  }
+}
 
 /** Errors as JSON: {ok:false, errors:[{field, code, value, allowed}]}. */
 @Catch()

@@ -1,12 +1,11 @@
 import 'reflect-metadata';
 import { ItemInput } from '@crustallum/core/contracts/item';
-import { Nested, NestedList, NumberIn, OneOfEach, Optional } from '@crustallum/core/quantities/rules';
+import { ListOf, Nested, NestedList, NumberIn, OneOfEach, Optional } from '@crustallum/core/quantities/rules';
 import { ApiProperty } from '@nestjs/swagger';
 import { ArrayMinSize } from 'class-validator';
 import { stations, type Station } from '@crustallum/core/contracts/stations';
 import { MealInput } from '@crustallum/core/contracts/meal';
 import { UndoneInput } from '@crustallum/core/contracts/undone';
-import { ListOf } from '../../../core/dist/quantities/rules.d';
 
 export class NewBakeDto {
   @ApiProperty({ type: Object, description: 'Title, time at the table, mouths' })

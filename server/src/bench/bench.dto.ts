@@ -1,7 +1,7 @@
 import 'reflect-metadata';
-import { NestedList, OneOf } from '@crustallum/core/quantities/rules';
+import { NestedList, NumberIn, OneOf, Optional } from '@crustallum/core/quantities/rules';
 import { ApiProperty } from '@nestjs/swagger';
-import { IsISO8601, IsObject, IsUUID } from 'class-validator';
+import { IsISO8601, IsObject, IsUUID, IsString, MaxLength } from 'class-validator';
 
 export const runEventTypes = [
   'next',
@@ -29,6 +29,8 @@ export class RunEventDto {
   @ApiProperty({ enum: runEventTypes }) @OneOf(runEventTypes) type!: RunEventType;
   @ApiProperty() @IsISO8601() at!: string;
   @ApiProperty({ type: Object }) @IsObject() data!: Record<string, unknown>;
+  @ApiProperty({ required: false }) @Optional() @IsString() @MaxLength(40) device?: string;
+  @ApiProperty({ required: false }) @Optional() @NumberIn(0, 1e9, '', { integer: true }) sequence?: number;
 }
 
 export class RunEventsDto {

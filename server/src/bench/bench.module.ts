@@ -45,7 +45,10 @@ export class BenchService {
       throw new NotFoundException({
         errors: [{ field: 'id', code: 'not_found', value: id, allowed: 'the id of a run' }],
       });
-    return { ...run, events: await this.events.find({ where: { runId: id }, order: { at: 'ASC' } }) };
+    return {
+      ...run,
+      events: await this.events.find({ where: { runId: id }, order: { at: 'ASC', device: 'ASC', sequence: 'ASC' } }),
+    };
   }
 
   async current(): Promise<RunView | null> {
@@ -60,7 +63,7 @@ export class BenchService {
       let kept = 0;
       for (const event of events) {
         if (!(await manager.existsBy(RunEvent, { id: event.id }))) {
-          await manager.save(manager.create(RunEvent, { ...event, runId }));
+          await manager.save(manager.create(RunEvent, { device: '', sequence: 0, ...event, runId }));
           kept++;
         }
         if (event.type === 'finish')

@@ -8,7 +8,7 @@ import { Kitchen } from '../kitchen/kitchen.entity';
 import { LarderDraw, LarderItem } from '../larder/larderItem.entity';
 import { LogEntry } from '../log/logEntry.entity';
 import { Tool } from '../tools/tool.entity';
-import { migrations } from './migrations';
+import { migrations } from './migrations/index';
 
 export const entities = [Bake, Item, Kitchen, Tool, LarderItem, LarderDraw, Run, RunEvent, LogEntry];
 

@@ -1,9 +1,10 @@
-import { Column, Entity } from 'typeorm';
+import { Column, Entity, Index } from 'typeorm';
 import { Versioned } from '../database/versioned';
 import type { LogAnswersDto } from './log.dto';
 
 /** What came out, and a dated snapshot of what had been worked out. */
 @Entity('log_entries')
+@Index('log_by_date', ['date'])
 export class LogEntry extends Versioned {
   @Column({ type: 'text', nullable: true }) bakeId!: string | null;
   @Column({ type: 'text', nullable: true }) runId!: string | null;

@@ -4,6 +4,7 @@ import { Body, Controller, HttpCode, Module, NotFoundException, Post } from '@ne
 import { ApiProperty, ApiTags } from '@nestjs/swagger';
 import { IsString, IsUUID, MaxLength } from 'class-validator';
 import { BenchModule, BenchService } from '../bench/bench.module';
+import { ComputeModule } from '../compute/compute.module';
 import { ProbePort, StandInProbe } from './probePort';
 
 export class ReadProbeDto {
@@ -34,12 +35,12 @@ export class ProbeController {
       throw new NotFoundException({
         errors: [{ field: 'itemIndex', code: 'not_found', value: itemIndex, allowed: 'an item of the run' }],
       });
-    return { valueC: this.probe.read({ runId, item, kitchen, stepId, minute }) };
+    return { valueC: await this.probe.read({ runId, item, kitchen, stepId, minute }) };
   }
 }
 
 @Module({
-  imports: [BenchModule],
+  imports: [BenchModule, ComputeModule],
   controllers: [ProbeController],
   providers: [{ provide: ProbePort, useClass: StandInProbe }],
 })

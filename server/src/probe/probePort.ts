@@ -1,5 +1,5 @@
-import { compute } from '@crustallum/core';
 import { HttpException, Injectable } from '@nestjs/common';
+import { ComputePool } from '../compute/pool';
 
 /** Where a probe is put and when it is read. */
 export interface ProbePlace {
@@ -14,7 +14,7 @@ export interface ProbePlace {
 
 /** A thermometer in the pastry as the server sees one; null when it does not answer. */
 export abstract class ProbePort {
-  abstract read(place: ProbePlace): number | null;
+  abstract read(place: ProbePlace): Promise<number | null>;
 }
 
 /** A number of the run's own, so that each run has its hidden kitchen and keeps it. */
@@ -26,9 +26,14 @@ const seedOf = (runId: string): number => Number.parseInt(runId.replace(/-/g, ''
  */
 @Injectable()
 export class StandInProbe extends ProbePort {
-  read({ runId, ...place }: ProbePlace): number | null {
-    const answer = compute('plan.probe', { ...place, seed: seedOf(runId) });
-    if (!answer.ok) throw new HttpException(answer, 422);
-    return (answer.value as { valueC: number | null }).valueC;
+  constructor(private readonly pool: ComputePool) {
+    super();
+  }
+
+  async read({ runId, ...place }: ProbePlace): Promise<number | null> {
+    const { ok, json } = await this.pool.run('plan.probe', { ...place, seed: seedOf(runId) });
+    const answer = JSON.parse(json) as { value: { valueC: number | null } };
+    if (!ok) throw new HttpException(answer, 422);
+    return answer.value.valueC;
   }
 }

@@ -36,39 +36,3 @@ export class FirstTables1764000000000 implements MigrationInterface {
       await q.query(`DROP TABLE ${table}`);
   }
 }
-
-/** Removals that can be undone: rows are marked, not deleted. */
-export class Removable1764000100000 implements MigrationInterface {
-  name = 'Removable1764000100000';
-  private readonly tables = ['bakes', 'items', 'kitchens', 'tools', 'larder', 'log_entries'];
-
-  async up(q: QueryRunner): Promise<void> {
-    for (const table of this.tables) await q.query(`ALTER TABLE ${table} ADD COLUMN removedAt TEXT`);
-    await q.query(`CREATE INDEX bakes_by_serving ON bakes (removedAt, serveAt)`);
-  }
-
-  async down(q: QueryRunner): Promise<void> {
-    await q.query(`DROP INDEX bakes_by_serving`);
-    for (const table of this.tables) await q.query(`ALTER TABLE ${table} DROP COLUMN removedAt`);
-  }
-}
-
-/** The larder knows what its things are, what they cost and how long they keep; what a weighing took can be put back. */
-export class LarderDetails1764000200000 implements MigrationInterface {
-  name = 'LarderDetails1764000200000';
-  private readonly columns = ['ingredient TEXT', 'pricePerKg REAL', 'bestBefore TEXT', 'label TEXT', 'cupsG TEXT'];
-
-  async up(q: QueryRunner): Promise<void> {
-    for (const column of this.columns) await q.query(`ALTER TABLE larder ADD COLUMN ${column}`);
-    await q.query(
-      `CREATE TABLE larder_draws (id TEXT PRIMARY KEY NOT NULL, at TEXT NOT NULL, takes TEXT NOT NULL, undoneAt TEXT)`,
-    );
-  }
-
-  async down(q: QueryRunner): Promise<void> {
-    await q.query(`DROP TABLE larder_draws`);
-    for (const column of this.columns) await q.query(`ALTER TABLE larder DROP COLUMN ${column.split(' ')[0]}`);
-  }
-}
-
-export const migrations = [FirstTables1764000000000, Removable1764000100000, LarderDetails1764000200000];

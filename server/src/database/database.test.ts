@@ -1,0 +1,117 @@
+import Database from 'better-sqlite3';
+import { randomUUID } from 'node:crypto';
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { DataSource } from 'typeorm';
+import { newDataFile, TestServer } from '../testing/server';
+import { backUp, backupFolder, backups } from './copy';
+import { entities } from './database.module';
+import { checkDataFile, CorruptDataFile } from './file';
+import { FirstTables1764000000000 } from './migrations/1764000000000-firstTables';
+import { migrations } from './migrations/index';
+
+describe('the data file', () => {
+  const open = (database: string, list: typeof migrations) =>
+    new DataSource({
+      type: 'better-sqlite3',
+      database,
+      entities,
+      migrations: list,
+      migrationsRun: true,
+      synchronize: false,
+    });
+
+  it('is made from nothing by the migrations, in the shape the entities have', async () => {
+    const source = await open(newDataFile(), migrations).initialize();
+    const pending = await source.driver.createSchemaBuilder().log();
+    expect(pending.upQueries.map((q) => q.query)).toEqual([]);
+    await source.destroy();
+  });
+  it('of an older version is carried on with all that is in it', async () => {
+    const file = newDataFile();
+    const old = await open(file, [FirstTables1764000000000]).initialize();
+    await old.query(
+      `INSERT INTO larder (id, version, name, grams, shelf, note) VALUES ('${randomUUID()}', 1, 'Old flour', 900, 'H', '')`,
+    );
+    await old.destroy();
+    const later = await new TestServer(file).start();
+    // and there is a copy of it as it was
+    const [copy] = backups(file);
+    const before = new Database(copy as string, { readonly: true });
+    expect(before.prepare('SELECT * FROM larder').get()).not.toHaveProperty('removedAt');
+    before.close();
+    expect((await later.ask.get('/api/larder')).body).toMatchObject([
+      { name: 'Old flour', grams: 900, removedAt: null },
+    ]);
+    await later.stop();
+  });
+  it('of an older version keeps its runs and their events, in the order they happened', async () => {
+    const file = newDataFile();
+    const old = await open(file, migrations.slice(0, 3)).initialize();
+    const [bake, run, event] = [randomUUID(), randomUUID(), randomUUID()];
+    await old.query(
+      `INSERT INTO bakes (id, version, title, serveAt, meal, createdAt) VALUES ('${bake}', 1, 'Supper', '2026-12-12T18:30', '{}', '')`,
+    );
+    await old.query(
+      `INSERT INTO runs (id, bakeId, startedAt, plan) VALUES ('${run}', '${bake}', '2026-12-12T09:00:00Z', '{}')`,
+    );
+    await old.query(
+      `INSERT INTO run_events (id, runId, type, at, data) VALUES ('${event}', '${run}', 'next', '2026-12-12T09:01:00Z', '{}')`,
+    );
+    await old.destroy();
+    const later = await new TestServer(file).start();
+    expect((await later.ask.get(`/api/runs/${run}`)).body).toMatchObject({
+      bakeId: bake,
+      events: [{ id: event, sequence: 0 }],
+    });
+    await expect(later.app.get(DataSource).query(`DELETE FROM runs`)).rejects.toThrow('FOREIGN KEY');
+    await later.stop();
+  });
+  it('can be taken back one migration after the other', async () => {
+    const source = await open(newDataFile(), migrations).initialize();
+    const columns = async () =>
+      (await source.query<{ name: string }[]>('PRAGMA table_info(larder)')).map((c) => c.name);
+    await source.undoLastMigration();
+    for (const added of ['ingredient', 'removedAt']) {
+      expect(await columns()).toContain(added);
+      await source.undoLastMigration();
+      expect(await columns()).not.toContain(added);
+    }
+    await source.destroy();
+  });
+  it('holds what was written after a restart, in write-ahead mode', async () => {
+    const first = await new TestServer().start();
+    await first.ask.post('/api/larder').send({ name: 'Salt', grams: 700, shelf: 'H', note: '' });
+    await first.stop();
+    const again = await new TestServer(first.dataFile).start();
+    expect((await again.ask.get('/api/larder')).body).toMatchObject([{ name: 'Salt' }]);
+    const mode = await again.app.get(DataSource).query('PRAGMA journal_mode');
+    expect(mode).toEqual([{ journal_mode: 'wal' }]);
+    await again.stop();
+  });
+  it('that is broken is left as it is, and the newest copy is named', async () => {
+    const file = newDataFile();
+    const made = await new TestServer(file).start();
+    await made.stop();
+    const copy = await backUp(file, new Date('2026-12-01T08:00:00Z'));
+    writeFileSync(file, 'this is not a data file at all, but words '.repeat(40));
+    const before = readFileSync(file);
+    expect(() => checkDataFile(file)).toThrow(CorruptDataFile);
+    expect(() => checkDataFile(file)).toThrow(copy);
+    await expect(new TestServer(file).start()).rejects.toThrow('cannot be read');
+    expect(readFileSync(file)).toEqual(before);
+  });
+  it('is copied once a day, seven copies deep, and the copy can be opened', async () => {
+    const file = newDataFile();
+    const made = await new TestServer(file).start();
+    await made.ask.post('/api/larder').send({ name: 'Sage', grams: 30, shelf: 'I', note: '' });
+    for (let day = 1; day <= 10; day++) await backUp(file, new Date(Date.UTC(2026, 10, day)));
+    await made.stop();
+    const copies = readdirSync(backupFolder(file)).sort();
+    expect(copies).toHaveLength(7);
+    expect(copies[6]).toContain('2026-11-10');
+    const db = new Database(join(backupFolder(file), copies[6] as string), { readonly: true });
+    expect(db.prepare('SELECT name FROM larder').all()).toEqual([{ name: 'Sage' }]);
+    db.close();
+  });
+});
