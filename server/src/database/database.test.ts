@@ -37,7 +37,7 @@ describe('the data file', () => {
     const later = await new TestServer(file).start();
     // and there is a copy of it as it was
     const [copy] = backups(file);
-    const before = new Database(copy as string, { readonly: true });
+    const before = new Database(copy, { readonly: true });
     expect(before.prepare('SELECT * FROM larder').get()).not.toHaveProperty('removedAt');
     before.close();
     expect((await later.ask.get('/api/larder')).body).toMatchObject([

@@ -91,6 +91,14 @@ export const api = createApi({
     changeMeal: build.mutation<StoredBake, { id: string; version: number; meal: MealInput }>({
       query: ({ id, ...body }) => ({ url: `bakes/${id}`, method: 'PUT', body }),
       invalidatesTags: ['Bakes'],
+      // a bake taken up again from the cache has what was stored last, not what was fetched first
+      onQueryStarted: async ({ id, meal }, { dispatch, queryFulfilled }) => {
+        const { data } = await queryFulfilled.catch(() => ({ data: null }));
+        if (!data) return;
+        dispatch(
+          api.util.updateQueryData('bake', id, (bake) => void Object.assign(bake, { meal, version: data.version })),
+        );
+      },
     }),
     removeBake: build.mutation<BakeHead, string>({
       query: (id) => ({ url: `bakes/${id}`, method: 'DELETE' }),
@@ -104,8 +112,20 @@ export const api = createApi({
       query: ({ bakeId, document }) => ({ url: `bakes/${bakeId}/items`, method: 'POST', body: { document } }),
       invalidatesTags: ['Bake'],
     }),
-    changeItem: build.mutation<StoredItem, Pick<StoredItem, 'id' | 'version' | 'document' | 'settled' | 'undone'>>({
-      query: ({ id, ...body }) => ({ url: `items/${id}`, method: 'PUT', body }),
+    changeItem: build.mutation<
+      StoredItem,
+      Pick<StoredItem, 'id' | 'bakeId' | 'version' | 'document' | 'settled' | 'undone'>
+    >({
+      query: ({ id, bakeId: _, ...body }) => ({ url: `items/${id}`, method: 'PUT', body }),
+      onQueryStarted: async ({ id, bakeId }, { dispatch, queryFulfilled }) => {
+        const { data } = await queryFulfilled.catch(() => ({ data: null }));
+        if (!data) return;
+        dispatch(
+          api.util.updateQueryData('bake', bakeId, (bake) => {
+            bake.items = bake.items.map((item) => (item.id === id ? { ...item, ...data } : item));
+          }),
+        );
+      },
     }),
     removeItem: build.mutation<StoredItem, string>({
       query: (id) => ({ url: `items/${id}`, method: 'DELETE' }),

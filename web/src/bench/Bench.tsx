@@ -1,14 +1,14 @@
 import type { TimedStep } from '@crustallum/core/plan/steps/codes';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { keysOn, typing } from '../shell/keys';
+import { keysOn, pressable, typing } from '../shell/keys';
 import { useNow } from '../desk/useNow';
 import { useOpenBake } from '../desk/useOpenBake';
 import { ColdLine } from '../coldline/ColdLine';
 import { Hatches } from '../design/drawings/Hatches';
 import { useAppSelector } from '../desk/store';
 import { useNarrow, usePhone } from '../design/ui/useWidth';
-import { clock, momentAt, span, timer } from '../wording/numbers';
+import { clock, momentAt, span, timer, counted } from '../wording/numbers';
 import { callOf, stepWord } from '../wording/steps';
 import { StepDrawing } from './StepDrawing';
 import { isWait, type BenchEvent, type BenchEventType, type BenchRun, type BenchState, type RunPlan } from './run';
@@ -35,6 +35,12 @@ export function Bench() {
         <Running run={bench.run} events={bench.events} state={bench.state} say={bench.say} />
       ) : (
         <Begin start={bench.start} />
+      )}
+      {bench.refused && (
+        <p className="bench-refused" role="status">
+          {counted(bench.refused.count, 'note of a run', 'notes of runs')} stayed on this device: the server would not
+          have them ({bench.refused.because}). Everything else is sent.
+        </p>
       )}
     </>
   );
@@ -161,7 +167,8 @@ function Running({
   useEffect(() => {
     const on = (e: KeyboardEvent) => {
       if (typing(e.target) || e.ctrlKey || e.metaKey) return;
-      if (e.key === ' ' && !(e.target instanceof HTMLButtonElement && e.target !== document.activeElement)) {
+      // on a press that has the focus, Space presses it; anywhere else it goes on
+      if (e.key === ' ' && !pressable(e.target)) {
         e.preventDefault();
         next();
       }

@@ -54,6 +54,17 @@ describe('at the bench', () => {
     await heading('Weigh for Hand pies');
     expect((await said()).map((e) => e.type).sort()).toEqual(['back', 'next']);
   });
+  it('the space bar on a press that has the focus presses it, and does not go on', async () => {
+    new FakeServer();
+    await runAt(runOf([['handPies', 'roughPuff']], minutesAgo(3)), 0);
+    open('/bench');
+    await heading('Weigh for Hand pies');
+    const back = screen.getByRole('button', { name: /Back|Leave/ });
+    back.focus();
+    expect(fireEvent.keyDown(back, { key: ' ' })).toBe(true);
+    await new Promise((done) => setTimeout(done, 100));
+    expect(await said()).toEqual([]);
+  });
   it('a wait becomes a timer that counts down beside the next step, until it is taken out', async () => {
     new FakeServer();
     const run = runOf([['handPies', 'roughPuff']], minutesAgo(2));

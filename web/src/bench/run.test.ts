@@ -1,7 +1,8 @@
 import { plainKitchen } from '@crustallum/core/plan/starters';
 import type { TimedStep } from '@crustallum/core/plan/steps/codes';
 import { benchState, isWait, type BenchEvent, type BenchEventType, type BenchRun } from './run';
-import { addEvent, benchStore, eventsOf, openRun, sendWaiting, startRun } from './benchStore';
+import { addEvent, benchStore, eventsOf, openRun, startRun } from './benchStore';
+import { sendWaiting, setAside } from './outbox';
 
 const step = (code: string, kind: TimedStep['kind'], minutes: number): TimedStep => ({
   id: code,
@@ -101,8 +102,18 @@ describe('the device’s store', () => {
     online = true;
     globalThis.fetch = ((url: string, init: { body: string }) => {
       if (!online) return Promise.reject(new TypeError('no network'));
-      answers.push({ url, body: JSON.parse(init.body) as unknown });
-      return Promise.resolve({ ok: true });
+      const body = JSON.parse(init.body) as { events?: { id: string; type: string }[]; bakeId?: string };
+      answers.push({ url, body });
+      const refused =
+        (body.bakeId === 'removed' && 'id: not_found') ||
+        (body.events && body.events.length > 500 && 'events: too_many') ||
+        (body.events?.some((e) => e.type === 'timerStop') && 'events.0.type: unknown');
+      const [field, code] = (refused || '').split(': ');
+      return Promise.resolve(
+        refused
+          ? { ok: false, status: 400, json: () => Promise.resolve({ errors: [{ field, code }] }) }
+          : { ok: true, status: 200 },
+      );
     }) as never;
   });
 
@@ -129,6 +140,51 @@ describe('the device’s store', () => {
     expect(answers.map((a) => a.url)).toEqual(['/api/runs', `/api/runs/${run.id}/events`]);
     expect(await sendWaiting()).toBe(true);
     expect(answers).toHaveLength(2);
+  });
+  it('sends more than the server takes at once in lots, in the order they were written', async () => {
+    await startRun(run);
+    const many = Array.from({ length: 1203 }, (_, i) => ({
+      id: `e${String(i).padStart(4, '0')}`,
+      runId: run.id,
+      type: 'piece' as const,
+      at: '2026-12-12T09:00:00.000Z',
+      data: {},
+      device: 'd',
+      sequence: i + 1,
+      sent: 0 as const,
+    }));
+    await benchStore.events.bulkAdd(many);
+    expect(await sendWaiting()).toBe(true);
+    const sent = answers.slice(1).flatMap((a) => (a.body as { events: { sequence: number }[] }).events);
+    expect(sent.map((e) => e.sequence)).toEqual(many.map((e) => e.sequence));
+    expect(Math.max(...answers.slice(1).map((a) => (a.body as { events: unknown[] }).events.length))).toBeLessThan(500);
+    expect(await benchStore.events.where('sent').equals(0).count()).toBe(0);
+  });
+  it('sets aside the run of a bake that was removed, with its reason, and sends what stands behind it', async () => {
+    await startRun({ ...run, id: 'gone', bakeId: 'removed' });
+    await addEvent({ ...run, id: 'gone' }, 'next');
+    await startRun(run);
+    await addEvent(run, 'next');
+    expect(await sendWaiting()).toBe(true);
+    expect(answers.map((a) => a.url)).toEqual(['/api/runs', '/api/runs', `/api/runs/${run.id}/events`]);
+    expect(await setAside()).toEqual({ count: 2, because: 'id: not_found' });
+    expect(await sendWaiting()).toBe(true);
+    expect(answers).toHaveLength(3);
+  });
+  it('sets aside the one event the server will not have, and sends the rest of its lot', async () => {
+    await startRun(run);
+    for (const type of ['next', 'piece', 'timerStop', 'next', 'piece'] as const) await addEvent(run, type);
+    expect(await sendWaiting()).toBe(true);
+    const events = await eventsOf(run.id);
+    expect(events.map((e) => [e.type, e.sent])).toEqual([
+      ['next', 1],
+      ['piece', 1],
+      ['timerStop', 2],
+      ['next', 1],
+      ['piece', 1],
+    ]);
+    expect(events.map((e) => e.sequence)).toEqual([1, 2, 3, 4, 5]);
+    expect(new Set(events.map((e) => e.device)).size).toBe(1);
   });
   it('sends each event with its id as the key', async () => {
     await startRun(run);

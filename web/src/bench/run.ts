@@ -44,7 +44,12 @@ export interface BenchEvent {
   type: BenchEventType;
   at: string;
   data: Record<string, unknown>;
-  sent: 0 | 1;
+  /** Which device wrote it, and its place among what that device wrote; events of before had none. */
+  device?: string;
+  sequence?: number;
+  /** 0 waits, 1 is on the server, 2 was set aside: the server would not have it. */
+  sent: 0 | 1 | 2;
+  refused?: string;
 }
 
 export interface BenchTimer {

@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useState } from 'react';
-import { addEvent, eventsOf, openRun, sendWaiting, startRun } from './benchStore';
+import { addEvent, eventsOf, openRun, startRun } from './benchStore';
+import { sendWaiting, setAside } from './outbox';
 import { benchState, type BenchEvent, type BenchEventType, type BenchRun, type BenchState } from './run';
 
 const sendEveryMs = 10_000;
@@ -9,6 +10,8 @@ interface BenchInHand {
   run: BenchRun | null;
   events: readonly BenchEvent[];
   state: BenchState | null;
+  /** What the server would not have: how much, and why. */
+  refused: { count: number; because: string } | null;
   start: (run: BenchRun) => Promise<void>;
   say: (type: BenchEventType, data?: Record<string, unknown>) => Promise<void>;
 }
@@ -18,13 +21,14 @@ export function useBench(): BenchInHand {
   const [ready, setReady] = useState(false);
   const [run, setRun] = useState<BenchRun | null>(null);
   const [events, setEvents] = useState<readonly BenchEvent[]>([]);
+  const [refused, setRefused] = useState<BenchInHand['refused']>(null);
   useEffect(() => {
     void openRun().then(async (open) => {
       setRun(open);
       if (open) setEvents(await eventsOf(open.id));
       setReady(true);
     });
-    const send = () => void sendWaiting();
+    const send = () => void sendWaiting().then(setAside).then(setRefused);
     send();
     const timer = setInterval(send, sendEveryMs);
     window.addEventListener('online', send);
@@ -48,5 +52,5 @@ export function useBench(): BenchInHand {
     },
     [run],
   );
-  return { ready, run, events, state: run ? benchState(run, events) : null, start, say };
+  return { ready, run, events, state: run ? benchState(run, events) : null, refused, start, say };
 }

@@ -1,14 +1,29 @@
 import { partName, type FormulaPart } from '@crustallum/core/dough/formula';
 import { flourIds } from '@crustallum/core/ingredients/table';
-import { useEffect } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useDrawLarderMutation, useLarderQuery, useUndoDrawMutation, type Draw, type LarderThing } from '../api/api';
 import type { BenchEvent, BenchRun, BenchState } from './run';
 import { actualParts, weighingOf } from './weighing';
 
 const keptKey = (runId: string) => `crustallum.draws.${runId}`;
-type Kept = Record<string, string>;
-const keptOf = (runId: string): Kept => JSON.parse(localStorage.getItem(keptKey(runId)) ?? '{}') as Kept;
-const keep = (runId: string, kept: Kept) => localStorage.setItem(keptKey(runId), JSON.stringify(kept));
+/** By step: the id under which its weighing is drawn, and whether the larder has it. The id outlives a lost answer. */
+type Kept = Record<string, { id: string; drawn: boolean }>;
+const keptOf = (runId: string): Kept => {
+  const kept = JSON.parse(localStorage.getItem(keptKey(runId)) ?? '{}') as Record<string, string | Kept[string]>;
+  // before, only the id was kept
+  return Object.fromEntries(
+    Object.entries(kept).map(([step, of]) => [step, typeof of === 'string' ? { id: of, drawn: true } : of]),
+  );
+};
+const keep = (runId: string, step: number, of: Kept[string] | null) => {
+  const { [step]: _, ...others } = keptOf(runId);
+  localStorage.setItem(keptKey(runId), JSON.stringify(of ? { ...others, [step]: of } : others));
+};
+/** Refused for good, so that nothing was drawn; a lost answer or a failing server leaves that open. */
+const refusedForGood = (error: unknown): boolean => {
+  const status = (error as { status?: unknown }).status;
+  return typeof status === 'number' && status >= 400 && status < 500;
+};
 
 /** What weighed parts take from the things of the larder: by what they are, then by name; flour from any flour. */
 export function takesOf(parts: readonly FormulaPart[], larder: readonly LarderThing[]): Draw['takes'] {
@@ -32,34 +47,49 @@ export function takesOf(parts: readonly FormulaPart[], larder: readonly LarderTh
   return takes;
 }
 
-/** Stock goes down when a dough has been weighed, and comes back when the cook steps back over it. */
+const tryAgainMs = 10_000;
+
+/**
+ * Stock goes down when a dough has been weighed, and comes back when the cook steps back over it. Each weighing keeps its id
+ * until the larder has answered: sent again after a lost answer, it is drawn once.
+ */
 export function useDraws(run: BenchRun, state: BenchState, events: readonly BenchEvent[]): void {
   const { data: larder } = useLarderQuery();
   const [draw] = useDrawLarderMutation();
   const [undo] = useUndoDrawMutation();
+  const [tries, setTries] = useState(0);
+  const asking = useRef(new Set<number>());
   useEffect(() => {
     if (!larder) return;
+    let again: ReturnType<typeof setTimeout> | undefined;
+    const ask = (step: number, sent: Promise<{ error?: unknown }>, done: (error: unknown) => void) => {
+      asking.current.add(step);
+      void sent.then(({ error }) => {
+        asking.current.delete(step);
+        done(error);
+        if (error !== undefined && !refusedForGood(error)) again = setTimeout(() => setTries((n) => n + 1), tryAgainMs);
+      });
+    };
     run.plan.steps.forEach((step, i) => {
       const item = run.plan.items[step.itemIndex];
-      if (step.code !== 'weigh' || !item?.parts) return;
-      const kept = keptOf(run.id);
-      const known = kept[i];
-      if (i < state.index && !known) {
+      if (step.code !== 'weigh' || !item?.parts || asking.current.has(i)) return;
+      const known = keptOf(run.id)[i];
+      if (i < state.index && !known?.drawn) {
         const takes = takesOf(actualParts(item, weighingOf(events, step.itemIndex)), larder);
         if (takes.length === 0) return;
-        const id = crypto.randomUUID();
-        keep(run.id, { ...kept, [i]: id });
-        void draw({ id, takes }).then((answer) => {
-          // not taken: forgotten, so that it is tried again
-          if (answer.error)
-            keep(run.id, Object.fromEntries(Object.entries(keptOf(run.id)).filter(([k]) => k !== String(i))));
+        const id = known?.id ?? crypto.randomUUID();
+        keep(run.id, i, { id, drawn: false });
+        ask(i, draw({ id, takes }), (error) => {
+          if (error === undefined) keep(run.id, i, { id, drawn: true });
+          else if (refusedForGood(error)) keep(run.id, i, null);
         });
       } else if (i >= state.index && known) {
-        void undo(known).then((answer) => {
-          if (!answer.error)
-            keep(run.id, Object.fromEntries(Object.entries(keptOf(run.id)).filter(([k]) => k !== String(i))));
+        ask(i, undo(known.id), (error) => {
+          // a weighing the larder never had has nothing to put back
+          if (error === undefined || refusedForGood(error)) keep(run.id, i, null);
         });
       }
     });
-  }, [larder, run, state.index, events, draw, undo]);
+    return () => clearTimeout(again);
+  }, [larder, run, state.index, events, draw, undo, tries]);
 }

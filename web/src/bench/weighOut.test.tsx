@@ -156,6 +156,22 @@ describe('weighing at the bench', () => {
     fireEvent.keyDown(document.body, { key: 'Backspace' });
     await waitFor(() => expect(server.sent.some((s) => s.path === `larder/draws/${sent.id}/undo`)).toBe(true));
   });
+  it('draws the larder down once, though the answer was lost: the same weighing is sent again', async () => {
+    const server = new FakeServer();
+    server.larder = [{ id: 'f', version: 1, name: 'Flour', grams: 2000, shelf: 'H', note: '', ingredient: 'flour' }];
+    server.loses = /^larder\/draws$/;
+    await runAt(run, 0);
+    open('/bench');
+    await heading('Weigh for Hand pies');
+    await waitFor(() => expect(server.sent.some((s) => s.path === 'larder')).toBe(true));
+    fireEvent.keyDown(document.body, { key: ' ' });
+    const draws = () => server.sent.filter((s) => s.path === 'larder/draws').map((s) => s.body['id']);
+    await waitFor(() => expect(draws()).toHaveLength(1));
+    server.loses = null;
+    fireEvent.keyDown(document.body, { key: ' ' });
+    await waitFor(() => expect(draws().length).toBeGreaterThan(1), { timeout: 15_000 });
+    expect(new Set(draws()).size).toBe(1);
+  });
   it('liquid goes in by feel: spoon after spoon, until it holds, and says what the flour took', async () => {
     new FakeServer();
     await runAt(run, stepIndex(run, 'rubIn'));

@@ -1,11 +1,11 @@
 import { plainKitchen, starterItem, starterMeal } from '@crustallum/core/plan/starters';
 import { currentBake } from './useOpenBake';
 import type { BakeHead, StoredBake, StoredItem } from '../api/api';
-import { desk, type Desk } from './desk';
+import { allDrafts, desk, draftOf, type Desk } from './desk';
+import type { Draft } from './draft';
 import { readPath, writePath } from '@crustallum/core/plan/path';
 import { changeItem } from './changes';
-import { readDrafts, writeDrafts } from './drafts';
-import { makeStore, store } from './store';
+import { makeStore } from './store';
 
 const document = starterItem('handPies', 6, 'You', 'roughPuff');
 const stored = (version = 1): StoredItem => ({
@@ -26,12 +26,13 @@ const bake = (item = stored()): StoredBake => ({
   meal: starterMeal('2026-12-12T18:30', 6),
   items: [item],
 });
-const { bakeOpened, itemChanged, itemSaved, crimped, cameUndone, changedElsewhere, elsewhereTaken, bakeClosed } =
-  desk.actions;
+const { bakeOpened, itemChanged, documentSaved, stationSettled, cameUndone, mealChanged } = desk.actions;
+const { conflictFound, conflictAnswered, saveRefused, saveTriedAgain, draftPutAside, bakeClosed } = desk.actions;
 const play = (...actions: { type: string }[]): Desk =>
   actions.reduce<Desk>((s, a) => desk.reducer(s, a), desk.getInitialState());
-const opened = bakeOpened({ bake: bake(), drafts: {} });
+const opened = bakeOpened({ bake: bake(), drafts: [] });
 const other = { ...document, title: 'Other' };
+const changed = play(opened, itemChanged({ id: 'a', document: other }));
 
 describe('the desk', () => {
   it('takes a bake up and lays it away', () => {
@@ -43,22 +44,72 @@ describe('the desk', () => {
     expect(s.items[0]?.title).toBe('Other');
     expect(s.unsaved).toEqual(['a']);
   });
-  it('takes up a change that a reload would have lost, if the server still has the version it was made on', () => {
-    const mine = { ...stored(), document: other, title: 'Other' };
-    expect(play(bakeOpened({ bake: bake(), drafts: { a: mine } })).items[0]?.title).toBe('Other');
-    expect(play(bakeOpened({ bake: bake(stored(2)), drafts: { a: mine } })).items[0]?.title).toBe(document.title);
+  it('takes up a change that a reload would have lost; one made on an older version is asked about, not dropped', () => {
+    const draft = { ...(draftOf(changed, 'a') as Draft), living: false };
+    expect(play(bakeOpened({ bake: bake(), drafts: [draft] }))).toMatchObject({
+      items: [{ title: 'Other' }],
+      unsaved: ['a'],
+      conflicts: [],
+    });
+    const late = play(bakeOpened({ bake: bake(stored(2)), drafts: [draft] }));
+    expect(late).toMatchObject({ items: [{ title: 'Other' }], unsaved: ['a'], conflicts: [{ id: 'a' }] });
+    expect(desk.reducer(late, conflictAnswered({ id: 'a', stands: 'theirs' }))).toMatchObject({
+      items: [{ title: document.title, version: 2 }],
+      unsaved: [],
+      conflicts: [],
+    });
   });
-  it('calls an item saved only if nothing was changed meanwhile', () => {
-    const changed = play(opened, itemChanged({ id: 'a', document: other }));
-    const sent = changed.items[0] as StoredItem;
-    expect(desk.reducer(changed, itemSaved({ sent, version: 2 })).unsaved).toEqual([]);
+  it('shows the draft of another open page, which sends it itself', () => {
+    const draft = { ...(draftOf(changed, 'a') as Draft), living: true };
+    expect(play(bakeOpened({ bake: bake(), drafts: [draft] }))).toMatchObject({
+      items: [{ title: 'Other' }],
+      unsaved: [],
+    });
+  });
+  it('lays the unsent changes of one bake beside when another is opened, and takes them up again', () => {
+    const second: StoredBake = { ...bake(), id: 'c', items: [{ ...stored(), id: 'z', bakeId: 'c' }] };
+    const away = desk.reducer(
+      desk.reducer(changed, mealChanged(starterMeal('2026-12-12T18:30', 9))),
+      bakeOpened({ bake: second, drafts: [] }),
+    );
+    expect(away).toMatchObject({ bakeId: 'c', unsaved: [], otherDrafts: [{ id: 'a' }, { id: 'meal:b' }] });
+    expect(allDrafts(away).map((d) => d.id)).toEqual(['a', 'meal:b']);
+    expect(desk.reducer(away, opened)).toMatchObject({
+      items: [{ title: 'Other' }],
+      meal: { mouthCount: 9 },
+      unsaved: ['meal:b', 'a'],
+      otherDrafts: [],
+    });
+  });
+  it('calls a document saved only if nothing was changed meanwhile', () => {
+    const sent = draftOf(changed, 'a');
+    expect(desk.reducer(changed, documentSaved({ id: 'a', sent, version: 2 })).unsaved).toEqual([]);
     const again = desk.reducer(changed, itemChanged({ id: 'a', document: { ...other, title: 'Third' } }));
-    expect(desk.reducer(again, itemSaved({ sent, version: 2 }))).toMatchObject({
+    expect(desk.reducer(again, documentSaved({ id: 'a', sent, version: 2 }))).toMatchObject({
       unsaved: ['a'],
       items: [{ version: 2, title: 'Third' }],
     });
   });
-  it('crimps a settled station and forgets why it had come undone', () => {
+  it('takes in what another page changed and stored, and keeps its own change beside it', () => {
+    const both = play(
+      opened,
+      itemChanged({ id: 'a', document: other }),
+      desk.actions.changedInOtherTab({ id: 'a', changes: { 'document.cut.thicknessMm': 5 } }),
+      documentSaved({ id: 'a', version: 2, sent: null }),
+    );
+    expect(both).toMatchObject({
+      items: [{ title: 'Other', version: 2, document: { cut: { thicknessMm: 5 } } }],
+      unsaved: ['a'],
+    });
+  });
+  it('keeps a change the server would not have until it is changed, sent again or let go', () => {
+    const no = desk.reducer(changed, saveRefused({ id: 'a', title: 'Other', status: 404, errors: [] }));
+    expect(no).toMatchObject({ refusedSaves: [{ id: 'a', status: 404 }], unsaved: ['a'] });
+    expect(desk.reducer(no, saveTriedAgain('a'))).toMatchObject({ refusedSaves: [], unsaved: ['a'] });
+    expect(desk.reducer(no, itemChanged({ id: 'a', document }))).toMatchObject({ refusedSaves: [] });
+    expect(desk.reducer(no, draftPutAside('a'))).toMatchObject({ refusedSaves: [], unsaved: [] });
+  });
+  it('marks a settled station and forgets why it had come undone', () => {
     const undone = play(
       opened,
       cameUndone({ id: 'a', stations: ['dough'], because: 'cut', field: 'cut.thicknessMm', from: '3', to: '4' }),
@@ -67,7 +118,7 @@ describe('the desk', () => {
       settled: ['oven'],
       undone: [{ station: 'dough', because: 'cut', from: '3', to: '4' }],
     });
-    expect(desk.reducer(undone, crimped({ id: 'a', station: 'dough' })).items[0]).toMatchObject({
+    expect(desk.reducer(undone, stationSettled({ id: 'a', station: 'dough' })).items[0]).toMatchObject({
       settled: ['oven', 'dough'],
       undone: [],
     });
@@ -79,17 +130,35 @@ describe('the desk', () => {
     ).toEqual([]);
   });
   it('lets the cook say which of two changes stands', () => {
-    const theirs = { ...stored(5), document: { ...document, title: 'Theirs' }, title: 'Theirs' };
-    const both = play(opened, itemChanged({ id: 'a', document: other }), changedElsewhere(theirs));
-    expect(desk.reducer(both, elsewhereTaken('theirs'))).toMatchObject({
+    const theirs = { ...stored(5), document: { ...document, title: 'Theirs' } };
+    const both = desk.reducer(
+      changed,
+      conflictFound({ id: 'a', title: 'Other', theirs: { kind: 'item', version: 5, item: theirs } }),
+    );
+    expect(desk.reducer(both, conflictAnswered({ id: 'a', stands: 'theirs' }))).toMatchObject({
       items: [{ title: 'Theirs', version: 5 }],
       unsaved: [],
-      elsewhere: null,
+      conflicts: [],
     });
-    expect(desk.reducer(both, elsewhereTaken('mine'))).toMatchObject({
+    expect(desk.reducer(both, conflictAnswered({ id: 'a', stands: 'mine' }))).toMatchObject({
       items: [{ title: 'Other', version: 5 }],
       unsaved: ['a'],
-      elsewhere: null,
+      conflicts: [],
+    });
+  });
+  it('lets the cook say which of two meals stands', () => {
+    const mine = play(opened, mealChanged(starterMeal('2026-12-12T18:30', 9)));
+    const theirs = { kind: 'meal' as const, version: 4, meal: starterMeal('2026-12-12T18:30', 3) };
+    const both = desk.reducer(mine, conflictFound({ id: 'meal:b', title: 'Supper', theirs }));
+    expect(desk.reducer(both, conflictAnswered({ id: 'meal:b', stands: 'theirs' }))).toMatchObject({
+      meal: { mouthCount: 3 },
+      mealVersion: 4,
+      unsaved: [],
+    });
+    expect(desk.reducer(both, conflictAnswered({ id: 'meal:b', stands: 'mine' }))).toMatchObject({
+      meal: { mouthCount: 9 },
+      mealVersion: 4,
+      unsaved: ['meal:b'],
     });
   });
 });
@@ -114,28 +183,6 @@ describe('changing a value', () => {
     expect(items[0]?.undone.map((u) => u.station).sort()).toEqual(['dough', 'oven']);
     expect(items[0]?.undone[0]).toMatchObject({ because: 'cut', field: 'cut.thicknessMm', to: '4' });
     expect(plan?.items[0]?.cut.figures.doughNeeded.value).toBeGreaterThan(0);
-  });
-});
-
-describe('drafts on the device', () => {
-  it('are those items that are not stored, and only those', () => {
-    writeDrafts([stored(), { ...stored(), id: 'z' }], ['z']);
-    expect(Object.keys(readDrafts())).toEqual(['z']);
-    writeDrafts([stored()], []);
-    expect(readDrafts()).toEqual({});
-  });
-  it('are written when the page is left, though the last change was a moment ago', () => {
-    localStorage.clear();
-    store.dispatch(opened);
-    store.dispatch(itemChanged({ id: 'a', document: other }));
-    expect(readDrafts()).toEqual({});
-    window.dispatchEvent(new Event('pagehide'));
-    expect(readDrafts()['a']?.document.title).toBe('Other');
-    store.dispatch(bakeClosed());
-  });
-  it('are none when the store holds nonsense', () => {
-    localStorage.setItem('crustallum.drafts', '{broken');
-    expect(readDrafts()).toEqual({});
   });
 });
 

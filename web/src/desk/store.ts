@@ -1,9 +1,9 @@
 import { configureStore } from '@reduxjs/toolkit';
 import { useDispatch, useSelector } from 'react-redux';
 import { api } from '../api/api';
-import { desk } from './desk';
-import { deskListener } from './changes';
-import { writeDrafts } from './drafts';
+import { allDrafts, desk } from './desk';
+import { deskListener, listenToTabs } from './listeners';
+import { keepLast } from './drafts';
 import { ghost } from './lines';
 import { history } from './history';
 import { notice } from './notices';
@@ -27,10 +27,8 @@ export const makeStore = () =>
 export const store = makeStore();
 
 // a page that is left or reloaded keeps on the device what the drafts had not written yet
-window.addEventListener('pagehide', () => {
-  const { items, unsaved } = store.getState().desk;
-  writeDrafts(items, unsaved);
-});
+window.addEventListener('pagehide', () => keepLast(allDrafts(store.getState().desk)));
+listenToTabs(store.dispatch);
 
 export type RootState = ReturnType<typeof store.getState>;
 export type AppDispatch = typeof store.dispatch;

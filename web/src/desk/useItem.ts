@@ -50,7 +50,7 @@ export function useItem(): ItemInHand {
     problems: plan?.problems ?? none,
     serveAt,
     change: (changes) => item && void dispatch(changeItem(item.id, changes)),
-    settle: (station) => item && dispatch(desk.actions.crimped({ id: item.id, station })),
+    settle: (station) => item && dispatch(desk.actions.stationSettled({ id: item.id, station })),
     step: (back) => item && void dispatch(stepItem(item.id, back)),
     canStep: [past, future],
   };

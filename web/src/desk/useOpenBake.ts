@@ -2,6 +2,7 @@ import { useEffect } from 'react';
 import { useBakeQuery, useBakesQuery, useKitchenQuery, type BakeHead } from '../api/api';
 import { desk } from './desk';
 import { readDrafts } from './drafts';
+import { keptPlan } from './keptPlans';
 import { useAppDispatch, useAppSelector } from './store';
 
 const graceMs = 12 * 3_600_000;
@@ -22,7 +23,23 @@ export function useOpenBake(bakeId: string | undefined): { missing: boolean } {
   const { data: bake, error } = useBakeQuery(wanted ?? '', { skip: !wanted });
   const { data: kitchen } = useKitchenQuery();
   useEffect(() => {
-    if (bake) dispatch(desk.actions.bakeOpened({ bake, drafts: readDrafts() }));
+    if (!bake) return;
+    let current = true;
+    const plan = keptPlan(
+      bake.id,
+      bake.items.map((i) => i.id),
+    );
+    void readDrafts()
+      .catch(() => [])
+      .then(async (drafts) => {
+        if (!current) return;
+        dispatch(desk.actions.bakeOpened({ bake, drafts }));
+        const kept = await plan;
+        if (kept && current) dispatch(desk.actions.keptPlanFound({ bakeId: bake.id, plan: kept }));
+      });
+    return () => {
+      current = false;
+    };
   }, [bake, dispatch]);
   useEffect(() => {
     if (kitchen) dispatch(desk.actions.kitchenKnown(kitchen.document));

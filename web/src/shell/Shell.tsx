@@ -5,14 +5,13 @@ import { Suspense, useCallback, useState } from 'react';
 import { Outlet, useLocation, useParams } from 'react-router';
 import { ColdLine } from '../coldline/ColdLine';
 import { Hatches } from '../design/drawings/Hatches';
-import { api } from '../api/api';
-import { desk } from '../desk/desk';
-import { notice } from '../desk/notices';
-import { useAppDispatch, useAppSelector } from '../desk/store';
+import { useAppSelector } from '../desk/store';
 import { plain } from '../wording/numbers';
 import { ErrorBoundary } from './ErrorBoundary';
 import { keyList, keysOn, setKeysOn, useDeskKeys } from './keys';
+import { Conflicts } from './Conflicts';
 import { NotFound } from './NotFound';
+import { Notices } from './Notices';
 import { Rim } from './Rim';
 import { RulesContext, useRulesFromWorker } from '../desk/rules';
 import { useItem } from '../desk/useItem';
@@ -62,7 +61,7 @@ export function Shell() {
         <LineInHand here={stepsAt[station]} />
       </div>
       <Notices />
-      <Elsewhere />
+      <Conflicts />
       <Help open={help} onOpenChange={setHelp} />
     </RulesContext>
   );
@@ -112,75 +111,6 @@ function LineInHand({ here }: { here: readonly string[] | undefined }) {
       onLonger={onLonger}
       onReset={longer?.length ? () => change({ 'clock.longer': [] }) : undefined}
     />
-  );
-}
-
-function Notices() {
-  const now = useAppSelector((s) => s.notice.now);
-  const offline = useAppSelector((s) => s.desk.offline);
-  const dispatch = useAppDispatch();
-  if (!now && offline) {
-    return (
-      <div className="undo-bar" role="status">
-        <span style={{ padding: '10px 10px 10px 0' }}>
-          No answer from the server. Everything goes on here and is sent when it is back.
-        </span>
-      </div>
-    );
-  }
-  if (!now) return null;
-  const putBack = () => {
-    const { undo } = now;
-    if (undo?.kind === 'larder') void dispatch(api.endpoints.restoreLarder.initiate(undo.id));
-    if (undo?.kind === 'item') void dispatch(api.endpoints.restoreItem.initiate(undo.id));
-    if (undo?.kind === 'newTool') void dispatch(api.endpoints.removeTool.initiate(undo.id));
-    if (undo?.kind === 'newLarder') void dispatch(api.endpoints.removeLarder.initiate(undo.id));
-    if (undo?.kind === 'bake') void dispatch(api.endpoints.restoreBake.initiate(undo.id));
-    dispatch(notice.actions.heard());
-  };
-  return (
-    <div className="undo-bar" role="status">
-      <span>{now.text}</span>
-      {now.undo && (
-        <button type="button" onClick={putBack}>
-          {now.undo.kind.startsWith('new') ? 'Take it back' : 'Put it back'}
-        </button>
-      )}
-      <button type="button" onClick={() => dispatch(notice.actions.heard())}>
-        Heard
-      </button>
-    </div>
-  );
-}
-
-/** Two devices changed one pie: the cook says whose it is. Neither is thrown away unasked. */
-function Elsewhere() {
-  const theirs = useAppSelector((s) => s.desk.elsewhere);
-  const dispatch = useAppDispatch();
-  return (
-    <Dialog.Root open={theirs !== null}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="veil" />
-        <Dialog.Content className="slip dialog" aria-describedby={undefined}>
-          <Dialog.Title className="sign m-0" style={{ fontSize: 25 }}>
-            {theirs?.title} was changed elsewhere too
-          </Dialog.Title>
-          <p>Another window or device settled something else in the meantime. Which one stands?</p>
-          <div className="flex flex-wrap gap-3">
-            <button type="button" className="press" onClick={() => dispatch(desk.actions.elsewhereTaken('mine'))}>
-              What stands here
-            </button>
-            <button
-              type="button"
-              className="press quiet"
-              onClick={() => dispatch(desk.actions.elsewhereTaken('theirs'))}
-            >
-              What was put elsewhere
-            </button>
-          </div>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
   );
 }
 

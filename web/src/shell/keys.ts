@@ -16,9 +16,12 @@ export const typing = (target: EventTarget | null): boolean =>
   (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
 
 const press = (which: string): void => document.querySelector<HTMLButtonElement>(which)?.click();
-const pressable = (target: EventTarget | null): boolean =>
+/** Whether a key pressed there belongs to what is there: a press, a link, a slider. */
+export const pressable = (target: EventTarget | null): boolean =>
   target instanceof Element &&
-  target.closest('a, button, [role=button], [role=slider], [role=menuitem], dialog') !== null;
+  target.closest(
+    'a, button, summary, [role=button], [role=radio], [role=checkbox], [role=slider], [role=menuitem], dialog',
+  ) !== null;
 
 /** Every because in full, or only what fits. */
 const toggleReasons = (): void => {

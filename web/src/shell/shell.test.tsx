@@ -233,7 +233,7 @@ describe('two devices at once', () => {
     };
     server.current = theirs;
     fireEvent.click(screen.getByRole('button', { name: 'more: To make' }));
-    const slip = await screen.findByRole('dialog', { name: 'Theirs was changed elsewhere too' }, { timeout: 4000 });
+    const slip = await screen.findByRole('dialog', { name: 'Hand pies was changed elsewhere too' }, { timeout: 4000 });
     server.failing = null;
     fireEvent.click(within(slip).getByRole('button', { name: 'What was put elsewhere' }));
     await waitFor(() => expect(store.getState().desk.items[0]).toMatchObject({ title: 'Theirs', version: 7 }));

@@ -5,6 +5,7 @@ import { Provider } from 'react-redux';
 import { createMemoryRouter, RouterProvider } from 'react-router';
 import { routes } from '../shell/routes';
 import { api, type LarderThing, type LogEntry, type StoredBake, type StoredItem, type StoredTool } from '../api/api';
+import { keepDrafts } from '../desk/drafts';
 import { desk } from '../desk/desk';
 import { notice } from '../desk/notices';
 import { store } from '../desk/store';
@@ -30,6 +31,10 @@ export class FakeServer {
   /** The state on the server that comes with a refusal. */
   current: unknown = undefined;
   down = false;
+  /** Paths whose requests arrive and are dealt with, and whose answers are lost. */
+  loses: RegExp | null = null;
+  /** Answers wait for this. */
+  hold: Promise<void> = Promise.resolve();
 
   constructor() {
     globalThis.fetch = (input, init) => this.answer(input, init);
@@ -54,8 +59,11 @@ export class FakeServer {
     const body = (text ? JSON.parse(text) : {}) as Record<string, unknown>;
     this.sent.push({ method: request.method, path, body });
     if (this.down) throw new TypeError('no network');
+    await this.hold;
     if (this.failing?.path.test(path)) return json({ errors: [], current: this.current }, this.failing.status);
-    return this.route(request.method, path, body);
+    const answer = this.route(request.method, path, body);
+    if (this.loses?.test(path)) throw new TypeError('the answer was lost');
+    return answer;
   }
 
   private route(method: string, path: string, body: Record<string, unknown>): Response {
@@ -89,20 +97,29 @@ export class FakeServer {
       return json({ id });
     }
     if (method === 'PUT' && what === 'larder') {
+      const thing = this.larder.find((t) => t.id === id);
+      if (thing && body['version'] !== thing.version) return stale(thing);
       this.larder = this.larder.map((t) => (t.id === id ? { ...t, ...body, version: t.version + 1 } : t));
       return found(this.larder.find((t) => t.id === id));
     }
     if (method === 'PUT' && what === 'kitchen') {
+      if (body['version'] !== this.kitchen.version) return stale(this.kitchen);
       this.kitchen = { ...this.kitchen, version: this.kitchen.version + 1, document: body['document'] as KitchenInput };
       return json(this.kitchen);
     }
     if (method === 'PUT' && what === 'items') {
       const item = this.bakes.flatMap((b) => b.items).find((i) => i.id === id);
       if (!item) return found(undefined);
+      if (body['version'] !== item.version) return stale(item);
       Object.assign(item, body, { version: item.version + 1 });
       return json(item);
     }
-    if (method === 'PUT' && what === 'bakes') return json({ ...this.bakes[0], version: 2, meal: body['meal'] });
+    if (method === 'PUT' && what === 'bakes') {
+      const bake = this.bakes.find((b) => b.id === id);
+      if (!bake) return found(undefined);
+      if (body['version'] !== bake.version) return stale(bake);
+      return json(Object.assign(bake, { meal: body['meal'], version: bake.version + 1 }));
+    }
     if (method === 'POST' && what === 'bakes') {
       const made = this.plan();
       const items = (body['items'] as ItemInput[]).map((d, i) => stored(made.id, i, d));
@@ -143,6 +160,9 @@ const stored = (bakeId: string, position: number, document: ItemInput): StoredIt
 });
 const json = (value: unknown, status = 200): Response =>
   new Response(JSON.stringify(value), { status, headers: { 'content-type': 'application/json' } });
+/** A write that has not seen the newest state, as the real server answers it. */
+const stale = (current: unknown): Response =>
+  json({ ok: false, errors: [{ field: 'version', code: 'stale' }], current }, 409);
 const found = (value: unknown): Response =>
   value === undefined ? json({ errors: [{ field: 'id', code: 'not_found' }] }, 404) : json(value);
 
@@ -163,11 +183,14 @@ export function atWidth(px: number): () => void {
   };
 }
 
-/** Opens the whole application at an address, on a clean desk, in place of one that is open. */
-export function open(address: string): ReturnType<typeof createMemoryRouter> {
+/** Opens the whole application at an address, in place of one that is open: on a clean desk, or on the one there is. */
+export function open(address: string, { keep = false } = {}): ReturnType<typeof createMemoryRouter> {
   cleanup();
-  localStorage.clear();
-  store.dispatch(desk.actions.bakeClosed());
+  if (!keep) {
+    localStorage.clear();
+    void keepDrafts([]);
+    store.dispatch(desk.actions.bakeClosed());
+  }
   store.dispatch(notice.actions.heard());
   store.dispatch(api.util.resetApiState());
   const router = createMemoryRouter(routes, { initialEntries: [address] });

@@ -72,3 +72,6 @@ const months = [
 ];
 export const dayOf = (date: Date): string => `${days[date.getDay()]} ${date.getDate()} ${months[date.getMonth()]}`;
 export const shortDay = (date: Date): string => `${date.getDate()} ${(months[date.getMonth()] as string).slice(0, 3)}`;
+
+/** A count with its word: `1 step`, `3 steps`. */
+export const counted = (n: number, one: string, many: string): string => `${plain(n, 0)} ${n === 1 ? one : many}`;

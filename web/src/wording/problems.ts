@@ -139,4 +139,6 @@ const allowedWords = (allowed: unknown): string => {
 
 /** A refusal in one sentence: the field, what was given, and what would be allowed. */
 export const refusalWords = (r: Refusal): string =>
-  `${fieldWords(r.field)} cannot be ${String(r.value)}${r.allowed === undefined ? '' : `; allowed: ${allowedWords(r.allowed)}`}.`;
+  r.code === 'fault'
+    ? 'This could not be worked out, by a fault of ours. Change something and it is tried again.'
+    : `${fieldWords(r.field)} cannot be ${String(r.value)}${r.allowed === undefined ? '' : `; allowed: ${allowedWords(r.allowed)}`}.`;

@@ -1,4 +1,5 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { readDrafts } from '../../desk/drafts';
 import { store } from '../../desk/store';
 import { FakeServer, heading, open } from '../../testing/household';
 import { pastriesOf, products, type Pastry, type Product } from '@crustallum/core/contracts/products';
@@ -49,7 +50,7 @@ describe('changing an input', () => {
     fireEvent.click(screen.getByRole('button', { name: 'more: To make' }));
     await screen.findByText(/No answer from the server/, undefined, { timeout: 4000 });
     expect(store.getState().desk.unsaved).toEqual(['bake1item1']);
-    expect(JSON.parse(localStorage.getItem('crustallum.drafts') ?? '{}')).toHaveProperty('bake1item1');
+    await waitFor(async () => expect((await readDrafts()).map((d) => d.id)).toEqual(['bake1item1']));
   });
   it('un-crimps what it touches and says what changed', async () => {
     const server = new FakeServer();

@@ -1,0 +1,92 @@
+import type { Refusal } from '@crustallum/core/quantities/refusal';
+import { benchStore } from './benchStore';
+import type { BenchEvent } from './run';
+
+/** Events sent at once: well under what the server takes. */
+const lot = 200;
+
+type Posted = 'sent' | 'unreachable' | { refused: string };
+
+async function post(path: string, body: unknown): Promise<Posted> {
+  let answer: Response;
+  try {
+    answer = await fetch(`/api/${path}`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    });
+  } catch {
+    return 'unreachable';
+  }
+  if (answer.ok) return 'sent';
+  // a busy or failing server is asked again; what it refuses it will refuse again
+  if (answer.status >= 500 || answer.status === 429 || answer.status === 408) return 'unreachable';
+  const said = (await answer.json().catch(() => ({}))) as { errors?: Refusal[] };
+  const first = said.errors?.[0];
+  return { refused: first ? `${first.field}: ${first.code}` : `status ${answer.status}` };
+}
+
+const asSent = ({ id, type, at, data, device = '', sequence = 0 }: BenchEvent) => ({
+  id,
+  type,
+  at,
+  data,
+  device,
+  sequence,
+});
+const mark = (events: readonly BenchEvent[], changes: Pick<BenchEvent, 'sent' | 'refused'>) =>
+  benchStore.events.bulkUpdate(events.map((e) => ({ key: e.id, changes })));
+
+let sending: Promise<boolean> | null = null;
+
+/**
+ * Sends what the server has not had, in lots; ids are idempotency keys, so sending twice does no harm. What the server
+ * refuses is set aside with its reason and does not hold up what stands behind it. True when nothing waits any more.
+ */
+export function sendWaiting(): Promise<boolean> {
+  sending ??= sendAll().finally(() => {
+    sending = null;
+  });
+  return sending;
+}
+
+async function sendAll(): Promise<boolean> {
+  for (const { id, bakeId, startedAt, plan } of await benchStore.runs.where('sent').equals(0).toArray()) {
+    const posted = await post('runs', { id, bakeId, startedAt, plan });
+    if (posted === 'unreachable') return false;
+    await benchStore.runs.update(id, posted === 'sent' ? { sent: 1 } : { sent: 2, refused: posted.refused });
+  }
+  const waiting = await benchStore.events.where('sent').equals(0).sortBy('sequence');
+  for (const runId of new Set(waiting.map((e) => e.runId))) {
+    const own = waiting.filter((e) => e.runId === runId);
+    const run = await benchStore.runs.get(runId);
+    if (run?.sent === 2) {
+      await mark(own, { sent: 2, refused: run.refused });
+      continue;
+    }
+    for (let from = 0; from < own.length; from += lot)
+      if (!(await sendLot(runId, own.slice(from, from + lot)))) return false;
+  }
+  return true;
+}
+
+/** One lot; where it is refused, each half of it by itself, until only what is refused is left. */
+async function sendLot(runId: string, events: readonly BenchEvent[]): Promise<boolean> {
+  const posted = await post(`runs/${runId}/events`, { events: events.map(asSent) });
+  if (posted === 'unreachable') return false;
+  if (posted === 'sent') await mark(events, { sent: 1 });
+  else if (events.length === 1) await mark(events, { sent: 2, refused: posted.refused });
+  else {
+    const middle = Math.ceil(events.length / 2);
+    return (await sendLot(runId, events.slice(0, middle))) && sendLot(runId, events.slice(middle));
+  }
+  return true;
+}
+
+/** How many notes of the bench were set aside, and the reason of the latest; null where there are none. */
+export async function setAside(): Promise<{ count: number; because: string } | null> {
+  const events = await benchStore.events.where('sent').equals(2).toArray();
+  const runs = await benchStore.runs.where('sent').equals(2).toArray();
+  const because = [...events, ...runs].at(-1)?.refused;
+  return because === undefined ? null : { count: events.length + runs.length, because };
+}

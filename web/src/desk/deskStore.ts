@@ -1,0 +1,24 @@
+import Dexie, { type EntityTable } from 'dexie';
+import type { BakePlanResult } from '@crustallum/core/plan/bake';
+import type { Draft } from './draft';
+
+/** The last plan of a bake on this device: shown at once on opening, until it is worked out anew. */
+export interface KeptPlan {
+  bakeId: string;
+  /** What it was worked out from, as text: a plan of other items is not shown. */
+  itemIds: string;
+  plan: BakePlanResult;
+}
+
+/** The desk's own store on the device: changes the server has not had, and the last plans. */
+class DeskStore extends Dexie {
+  drafts!: EntityTable<Draft & { tab: string }, 'id'>;
+  plans!: EntityTable<KeptPlan, 'bakeId'>;
+
+  constructor() {
+    super('crustallum-desk');
+    this.version(1).stores({ drafts: 'id, bakeId', plans: 'bakeId' });
+  }
+}
+
+export const deskStore = new DeskStore();
