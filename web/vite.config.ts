@@ -2,6 +2,7 @@ import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
+import { apiCache, apiCacheDays } from './src/api/offlineCache';
 
 const api = process.env['CRUSTALLUM_API'] ?? 'http://127.0.0.1:4174';
 
@@ -31,7 +32,12 @@ export default defineConfig({
           {
             urlPattern: ({ url, request }) => url.pathname.startsWith('/api/') && request.method === 'GET',
             handler: 'NetworkFirst',
-            options: { cacheName: 'api', networkTimeoutSeconds: 3 },
+            options: {
+              cacheName: apiCache,
+              networkTimeoutSeconds: 3,
+              expiration: { maxEntries: 100, maxAgeSeconds: apiCacheDays * 24 * 3600 },
+              cacheableResponse: { statuses: [200] },
+            },
           },
         ],
       },

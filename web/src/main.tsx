@@ -6,10 +6,12 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { RouterProvider } from 'react-router';
+import { dropOldAnswers } from './api/offlineCache';
 import { applyLight } from './design/light';
 import { makeRouter } from './shell/routes';
 import { store } from './desk/store';
 
+void dropOldAnswers();
 applyLight();
 setInterval(applyLight, 5 * 60_000);
 

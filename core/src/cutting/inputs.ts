@@ -124,6 +124,11 @@ export class LayAroundInput extends BedInput {
   @Optional() @NumberIn(1, 200, 'pieces', { integer: true }) most?: number;
 }
 
+export class SnapInput extends BedInput {
+  @Nested(() => PlacedPieceInput) piece!: PlacedPieceInput;
+  @NestedList(() => PlacedPieceInput, 200) others!: PlacedPieceInput[];
+}
+
 export class StripRowsInput {
   @ListOf(400) @NumberIn(1, 5000, 'mm', { each: true }) lengths!: number[];
   @NumberIn(20, 3000, 'mm') L!: number;

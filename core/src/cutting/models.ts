@@ -7,7 +7,7 @@ import { fewestMoves, targets } from './portions';
 import { gridOnly, guillotine, squareTriangles, stripTriangles } from './straightCuts';
 import { tiling } from './tiling';
 import { packerOf } from './packer';
-import { layAround, misplaced } from './placing';
+import { layAround, misplaced, snapped } from './placing';
 import { minimumDough, planReRolls, sheetsFor, sizeForDough } from './reRolls';
 import { planScraps } from './scraps';
 import { stripRows } from './strips';
@@ -233,6 +233,15 @@ export const cuttingModels = [
     certainty: 'exact',
     input: inputs.LayAroundInput,
     run: (i) => layAround(bed(i), i.held, i.most),
+  }),
+  model({
+    name: 'cutting.snap',
+    summary: 'The nearest place to where a piece is put down at which it is clear of the others',
+    units,
+    source: 'Touching places of walls and neighbours',
+    certainty: 'exact',
+    input: inputs.SnapInput,
+    run: (i) => snapped(bed(i), i.piece, i.others),
   }),
   model({
     name: 'cutting.misplaced',

@@ -1,3 +1,4 @@
+import { keepAnswer } from './offlineCache';
 import type { Label } from '@crustallum/core/ingredients/label';
 import type { ItemInput } from '@crustallum/core/contracts/item';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
@@ -92,12 +93,13 @@ export const api = createApi({
       query: ({ id, ...body }) => ({ url: `bakes/${id}`, method: 'PUT', body }),
       invalidatesTags: ['Bakes'],
       // a bake taken up again from the cache has what was stored last, not what was fetched first
-      onQueryStarted: async ({ id, meal }, { dispatch, queryFulfilled }) => {
+      onQueryStarted: async ({ id, meal }, { dispatch, getState, queryFulfilled }) => {
         const { data } = await queryFulfilled.catch(() => ({ data: null }));
         if (!data) return;
         dispatch(
           api.util.updateQueryData('bake', id, (bake) => void Object.assign(bake, { meal, version: data.version })),
         );
+        keepBake(id, getState);
       },
     }),
     removeBake: build.mutation<BakeHead, string>({
@@ -117,7 +119,7 @@ export const api = createApi({
       Pick<StoredItem, 'id' | 'bakeId' | 'version' | 'document' | 'settled' | 'undone'>
     >({
       query: ({ id, bakeId: _, ...body }) => ({ url: `items/${id}`, method: 'PUT', body }),
-      onQueryStarted: async ({ id, bakeId }, { dispatch, queryFulfilled }) => {
+      onQueryStarted: async ({ id, bakeId }, { dispatch, getState, queryFulfilled }) => {
         const { data } = await queryFulfilled.catch(() => ({ data: null }));
         if (!data) return;
         dispatch(
@@ -125,6 +127,7 @@ export const api = createApi({
             bake.items = bake.items.map((item) => (item.id === id ? { ...item, ...data } : item));
           }),
         );
+        keepBake(bakeId, getState);
       },
     }),
     removeItem: build.mutation<StoredItem, string>({
@@ -189,6 +192,12 @@ export const api = createApi({
     }),
   }),
 });
+
+/** A bake as it now is, for the next opening without a server. */
+function keepBake(id: string, getState: () => unknown): void {
+  const { data } = api.endpoints.bake.select(id)(getState() as never);
+  if (data) void keepAnswer(`bakes/${id}`, data);
+}
 
 export const {
   useBakesQuery,

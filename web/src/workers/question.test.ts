@@ -28,6 +28,34 @@ describe('a question beside the plan', () => {
     expect(await asked).toBeNull();
     expect(line.giveUp).toHaveBeenCalledTimes(1);
   });
+  it('waits for the one before, and its own time runs from when it is put', async () => {
+    jest.useFakeTimers();
+    const slow = { rules: () => Promise.resolve({}), compute: never };
+    jest.mocked(line.aside).mockReturnValueOnce(slow as never);
+    const [first, second] = [question('plan.repairs', {}), question('cutting.targets', { M: 100, N: 3 })];
+    await jest.advanceTimersByTimeAsync(longestMs + 2);
+    expect(await first).toBeNull();
+    expect(await second).toEqual({ ok: true, value: [34, 33, 33] });
+  });
+  it('that was taken back while it waited is not put at all', async () => {
+    jest.useFakeTimers();
+    const slow = { rules: () => Promise.resolve({}), compute: never };
+    jest
+      .mocked(line.aside)
+      .mockClear()
+      .mockReturnValueOnce(slow as never);
+    const gone = new AbortController();
+    const [first, second] = [question('plan.repairs', {}), question('plan.repairs', {}, gone.signal)];
+    gone.abort();
+    await jest.advanceTimersByTimeAsync(longestMs + 2);
+    expect([await first, await second]).toEqual([null, null]);
+    expect(line.aside).toHaveBeenCalledTimes(1);
+  });
+  it('whose worker has a fault is answered with that', async () => {
+    const broken = { rules: () => Promise.resolve({}), compute: () => Promise.reject(new Error('a fault of ours')) };
+    jest.mocked(line.aside).mockReturnValueOnce(broken as never);
+    expect(await question('plan.repairs', {})).toMatchObject({ ok: false, errors: [{ code: 'fault' }] });
+  });
   it('to a worker that never starts ends too', async () => {
     jest.useFakeTimers();
     jest.mocked(line.aside).mockReturnValueOnce({ rules: never, compute: never } as never);

@@ -14,16 +14,16 @@ export interface Asked<T> {
 const askAfterMs = 250;
 
 /** A model's answer to inputs as they stand, asked a moment after their last change; null for no question. */
-export function useQuestion<T>(name: string, input: object | null): Asked<T> {
+export function useQuestion<T>(name: string, input: object | null, afterMs = askAfterMs): Asked<T> {
   const [asked, setAsked] = useState<Asked<T>>({ value: null, refusals: [], late: false, asking: false });
   const key = input && JSON.stringify(input);
   useEffect(() => {
     if (!key) return;
-    let current = true;
+    const taken = new AbortController();
     setAsked((last) => ({ ...last, asking: true }));
     const timer = setTimeout(() => {
-      void question(name, JSON.parse(key)).then((answer) => {
-        if (!current) return;
+      void question(name, JSON.parse(key), taken.signal).then((answer) => {
+        if (taken.signal.aborted) return;
         setAsked({
           value: answer?.ok ? (answer.value as T) : null,
           refusals: answer && !answer.ok ? answer.errors : [],
@@ -31,11 +31,11 @@ export function useQuestion<T>(name: string, input: object | null): Asked<T> {
           asking: false,
         });
       });
-    }, askAfterMs);
+    }, afterMs);
     return () => {
-      current = false;
+      taken.abort();
       clearTimeout(timer);
     };
-  }, [name, key]);
+  }, [name, key, afterMs]);
   return asked;
 }

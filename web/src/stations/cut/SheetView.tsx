@@ -1,4 +1,4 @@
-import { packerOf } from '@crustallum/core/cutting/packer';
+import { packerOf, type ShapeLayout } from '@crustallum/core/cutting/packer';
 import type { NestedDiscs } from '@crustallum/core/cutting/nesting';
 import type { CutPlan } from '@crustallum/core/plan/stations/cut/result';
 import { useState } from 'react';
@@ -10,7 +10,7 @@ import { Drawing } from '../_shared/Drawing';
 import { fields } from '../_shared/fields';
 import { Held } from '../_shared/Held';
 import { useQuestion } from '../_shared/useQuestion';
-import { frameOf, keptLaying } from './frame';
+import { frameOf, keptLaying, asInput } from './frame';
 import { Pieces } from './Pieces';
 import { PieceShape } from './PieceShape';
 import { Rolls } from './Rolls';
@@ -56,13 +56,18 @@ function FirstSheet({ cut, hand }: { cut: CutPlan; hand: boolean }) {
   const [setLong, setWide] = [own?.sheetLengthMm ?? frame.w, own?.sheetWidthMm ?? frame.h];
   // lying, as it is drawn
   const sides = { length: Math.max(setLong, setWide), width: Math.min(setLong, setWide) };
-  const preview = drawn && {
-    frame: { ...frame, w: drawn.length, h: drawn.width, turned: false },
-    layout: packerOf(first.shape, { trim, gap: laying.bed.gap, quarterTurns: laying.quarterTurns }).lay({
-      shape: 'rect',
-      w: drawn.length,
-      h: drawn.width,
-    }),
+  // rows of rounds and rectangles cost nothing; those of outlines the worker finds, the last found are shown meanwhile
+  const asRect = drawn && { shape: 'rect' as const, w: drawn.length, h: drawn.width };
+  const cheap = first.shape.kind === 'disc' || first.shape.kind === 'rect';
+  const packing = { trim, gap: laying.bed.gap, quarterTurns: laying.quarterTurns };
+  const rows = useQuestion<ShapeLayout>(
+    'cutting.lay',
+    asRect && !cheap ? { sheet: asRect, shape: asInput(first.shape), ...packing } : null,
+    0,
+  );
+  const preview = asRect && {
+    frame: { ...frame, w: asRect.w, h: asRect.h, turned: false },
+    layout: cheap ? packerOf(first.shape, packing).lay(asRect) : (rows.value ?? first.layout),
   };
   const shown = preview ? preview.frame : frame;
   const found = better.value;

@@ -71,3 +71,7 @@ export function keptLaying(sheet: Sheet, pieces: readonly PlacedPiece[], round: 
     ...(sheet.shape === 'round' ? {} : { 'cut.sheetLengthMm': l.length, 'cut.sheetWidthMm': l.width }),
   };
 }
+
+/** A shape as the models take it: corners by name. */
+export const asInput = (shape: CutShape): CutShape | { kind: 'outline'; points: { x: number; y: number }[] } =>
+  shape.kind === 'outline' ? { kind: shape.kind, points: shape.points.map(([x, y]) => ({ x, y })) } : shape;

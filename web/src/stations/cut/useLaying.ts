@@ -1,10 +1,11 @@
 import { layingOrder } from '@crustallum/core/templates/cutOrder';
-import { layAround, snapped, type Bed, type PlacedPiece } from '@crustallum/core/cutting/placing';
+import type { Bed, PlacedPiece } from '@crustallum/core/cutting/placing';
 import { shapeSize } from '@crustallum/core/cutting/shape';
 import type { RolledGeneration } from '@crustallum/core/plan/stations/cut/result';
 import { useState } from 'react';
 import { useItem } from '../../desk/useItem';
-import { keptLaying } from './frame';
+import { question } from '../../workers/question';
+import { asInput, keptLaying } from './frame';
 
 export interface Laying {
   bed: Bed;
@@ -29,6 +30,8 @@ export interface Laying {
 export function useLaying(first: RolledGeneration): Laying {
   const { item, change } = useItem();
   const [chosen, choose] = useState<number | null>(null);
+  // where pieces were put down, shown until the worker has found them a clear place
+  const [coming, setComing] = useState<readonly PlacedPiece[] | null>(null);
   const cut = item?.document.cut;
   const bed: Bed = { sheet: first.sheet, shape: first.shape, trim: cut?.trimMm ?? 5, gap: cut?.gapMm ?? 2 };
   const quarterTurns = (cut?.shrinkPct ?? 2) === (cut?.shrinkAcrossPct ?? cut?.shrinkPct ?? 2);
@@ -41,36 +44,51 @@ export function useLaying(first: RolledGeneration): Laying {
     ...(held?.[i] ? { held: true } : {}),
   }));
   const order = layingOrder(first.sheet, first.layout.centres, shapeSize(first.shape)[0]);
-  const pieces = order.slice(0, cut?.placed ? all.length : perSheet).map((i) => all[i] as PlacedPiece);
+  const pieces = coming ?? order.slice(0, cut?.placed ? all.length : perSheet).map((i) => all[i] as PlacedPiece);
   const put = (next: readonly PlacedPiece[]) => change(keptLaying(first.sheet, next, first.shape.kind === 'disc'));
   const others = (index: number) => pieces.filter((_, i) => i !== index);
   const replaced = (index: number, piece: PlacedPiece) => pieces.map((p, i) => (i === index ? piece : p));
   const at = (index: number) => pieces[index] as PlacedPiece;
+  /** Shows `meanwhile`, has the worker look, and lays what it found; what it could not find stays as it was put. */
+  const ask = async (
+    model: string,
+    more: object,
+    meanwhile: readonly PlacedPiece[],
+    taken: (found: unknown) => readonly PlacedPiece[],
+  ) => {
+    setComing(meanwhile);
+    const answer = await question(model, { ...bed, shape: asInput(bed.shape), ...more });
+    setComing(null);
+    put(answer?.ok ? taken(answer.value) : meanwhile);
+  };
+  const clear = (index: number, piece: PlacedPiece) =>
+    ask('cutting.snap', { piece, others: others(index) }, replaced(index, piece), (found) =>
+      replaced(index, found as PlacedPiece),
+    );
   return {
     bed,
     pieces,
     chosen: chosen !== null && chosen < pieces.length ? chosen : null,
     choose,
-    putDown: (index, [x, y]) => put(replaced(index, snapped(bed, { ...at(index), x, y }, others(index)))),
+    putDown: (index, [x, y]) => void clear(index, { ...at(index), x, y }),
     hold: (index) => put(replaced(index, { ...at(index), held: !at(index).held })),
     turn: (index) => {
       const next = {
         ...at(index),
         turn: (((at(index).turn ?? 0) + (quarterTurns ? 90 : 180)) % 360) as 0 | 90 | 180 | 270,
       };
-      put(replaced(index, snapped(bed, next, others(index))));
+      void clear(index, next);
     },
     takeOff: (index) => {
       choose(null);
       put(others(index));
     },
     again: () =>
-      put(
-        layAround(
-          bed,
-          pieces.filter((p) => p.held),
-          200,
-        ).pieces,
+      void ask(
+        'cutting.layAround',
+        { held: pieces.filter((p) => p.held), most: 200 },
+        pieces,
+        (found) => (found as { pieces: PlacedPiece[] }).pieces,
       ),
     inRows: () => {
       choose(null);
