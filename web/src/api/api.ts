@@ -93,13 +93,13 @@ export const api = createApi({
       query: ({ id, ...body }) => ({ url: `bakes/${id}`, method: 'PUT', body }),
       invalidatesTags: ['Bakes'],
       // a bake taken up again from the cache has what was stored last, not what was fetched first
-      onQueryStarted: async ({ id, meal }, { dispatch, getState, queryFulfilled }) => {
+      onQueryStarted: async ({ id, meal }, { dispatch, queryFulfilled, ...now }) => {
         const { data } = await queryFulfilled.catch(() => ({ data: null }));
         if (!data) return;
         dispatch(
           api.util.updateQueryData('bake', id, (bake) => void Object.assign(bake, { meal, version: data.version })),
         );
-        keepBake(id, getState);
+        keepBake(id, now.getState());
       },
     }),
     removeBake: build.mutation<BakeHead, string>({
@@ -119,7 +119,7 @@ export const api = createApi({
       Pick<StoredItem, 'id' | 'bakeId' | 'version' | 'document' | 'settled' | 'undone'>
     >({
       query: ({ id, bakeId: _, ...body }) => ({ url: `items/${id}`, method: 'PUT', body }),
-      onQueryStarted: async ({ id, bakeId }, { dispatch, getState, queryFulfilled }) => {
+      onQueryStarted: async ({ id, bakeId }, { dispatch, queryFulfilled, ...now }) => {
         const { data } = await queryFulfilled.catch(() => ({ data: null }));
         if (!data) return;
         dispatch(
@@ -127,7 +127,7 @@ export const api = createApi({
             bake.items = bake.items.map((item) => (item.id === id ? { ...item, ...data } : item));
           }),
         );
-        keepBake(bakeId, getState);
+        keepBake(bakeId, now.getState());
       },
     }),
     removeItem: build.mutation<StoredItem, string>({
@@ -194,8 +194,8 @@ export const api = createApi({
 });
 
 /** A bake as it now is, for the next opening without a server. */
-function keepBake(id: string, getState: () => unknown): void {
-  const { data } = api.endpoints.bake.select(id)(getState() as never);
+function keepBake(id: string, state: unknown): void {
+  const { data } = api.endpoints.bake.select(id)(state as never);
   if (data) void keepAnswer(`bakes/${id}`, data);
 }
 

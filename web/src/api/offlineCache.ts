@@ -16,5 +16,5 @@ export async function keepAnswer(path: string, document: unknown): Promise<void>
 /** Lets go what other versions kept. */
 export async function dropOldAnswers(): Promise<void> {
   const old = ((await caches()?.keys()) ?? []).filter((name) => name.startsWith('api') && name !== apiCache);
-  await Promise.all(old.map((name) => caches()?.delete(name)));
+  for (const name of old) await caches()?.delete(name);
 }
