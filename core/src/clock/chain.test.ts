@@ -83,7 +83,7 @@ describe('one oven for all', () => {
   it('that is taken leaves a pie standing, and says how long', () => {
     const many = Array.from({ length: 4 }, (_, i) => at(pots, i % 2 ? 170 : 220));
     const { problems } = bake(many, { ...two, ovenShelves: 1 });
-    const stands = problems.filter((p) => p.code === 'standsLong');
+    const stands = problems.filter((p) => p.code === 'stands_long');
     expect(stands.length).toBeGreaterThan(0);
     for (const p of stands) expect(Number(p.values['minutes'])).toBeGreaterThan(60);
   });
@@ -93,7 +93,7 @@ describe('hands', () => {
   it('are asked of nobody twice at once, unless the Clock says so', () => {
     for (const { items, plan } of suppers) {
       const { steps, problems } = plan.clock;
-      const taken = new Set(problems.filter((p) => p.code === 'handsTaken').map((p) => p.values['item']));
+      const taken = new Set(problems.filter((p) => p.code === 'hands_taken').map((p) => p.values['item']));
       const worked = steps.filter((s) => s.cook && !taken.has(items[s.itemIndex]?.title ?? ''));
       for (const a of worked)
         for (const b of worked)

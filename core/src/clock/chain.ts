@@ -1,11 +1,21 @@
 import { figure, type Figure } from '../plan/figure';
-import type { ItemPlan } from '../plan/item';
-import type { ItemInput } from '../contracts/item';
 import { closingCodes, type Step, type TimedStep } from '../plan/steps/codes';
 import type { Problem } from '../plan/problem';
 import type { KitchenInput } from '../contracts/kitchen';
+import { problem } from '../plan/problem';
+
+/** What the Clock needs of an item: its steps, its heat, whose it is, and the shelves it takes. */
+export interface Scheduled {
+  title: string;
+  cook: string;
+  oven: { setC: number; mode: string };
+  steps: readonly Step[];
+  trays: number;
+}
 
 export interface ClockPlan {
+  /** Local date and time at the table: what all minutes count from. */
+  serveAt: string;
   /** Every step of every item, minutes relative to the table (0), sorted by start. */
   steps: TimedStep[];
   /** First bench step, minutes before the table (negative). */
@@ -37,19 +47,26 @@ interface OvenRun {
   endMin: number;
   setC: number;
   mode: string;
+  trays: number;
+}
+interface Busy {
+  cook: string;
+  from: number;
+  to: number;
 }
 
-const changeover = (earlier: OvenRun, later: OvenRun): number => {
+const changeover = (earlier: { setC: number }, later: { setC: number }): number => {
   const rise = later.setC - earlier.setC;
   return rise > 0 ? rise / climbsCMin : -rise / fallsCMin;
 };
 
 function fitsOven(run: OvenRun, placed: readonly OvenRun[], shelves: number): number | null {
-  let together = 1;
+  let together = run.trays;
   for (const other of placed) {
     const overlap = run.startMin < other.endMin && other.startMin < run.endMin;
     const alike = Math.abs(run.setC - other.setC) <= sameHeatC && run.mode === other.mode;
-    if (overlap && (!alike || ++together > shelves)) return other.startMin - (alike ? 0 : changeover(run, other));
+    if (overlap && (!alike || (together += other.trays) > shelves))
+      return other.startMin - (alike ? 0 : changeover(run, other));
     if (!overlap && !alike) {
       const [a, b] = run.startMin < other.startMin ? [run, other] : [other, run];
       if (b.startMin - a.endMin < changeover(a, b) - 1e-9) return other.startMin - changeover(run, other);
@@ -60,127 +77,164 @@ function fitsOven(run: OvenRun, placed: readonly OvenRun[], shelves: number): nu
 
 /**
  * A backward chain for each item from the one oven: bakes are placed latest first in the order of the list, each as late as
- * oven and shelves allow; the pastry's steps run back from its bake, its last chill stretching while a cook's hands are taken.
+ * oven and shelves allow; the pastry's steps run back from its bake, its last chill stretching while a cook's hands are taken;
+ * its filling is cooked and cooled before it is closed, while those hands are free. What cannot be placed so is said.
  */
-export function planClock(items: readonly ItemInput[], plans: readonly ItemPlan[], kitchen: KitchenInput): ClockPlan {
+export function planClock(items: readonly Scheduled[], kitchen: KitchenInput, serveAt: string): ClockPlan {
   const runs: OvenRun[] = [];
   const timed: TimedStep[] = [];
   const problems: Problem[] = [];
-  const busy: { cook: string; from: number; to: number }[] = [];
-  plans.forEach((plan, itemIndex) => {
-    const item = items[itemIndex] as ItemInput;
-    const bake = plan.steps.find((s) => s.code === 'bake') as Step;
-    const stand = plan.steps.find((s) => s.code === 'stand') as Step;
-    let end = -stand.minutes;
-    let run: OvenRun = {
-      itemIndex,
-      startMin: end - bake.minutes,
-      endMin: end,
-      setC: item.oven.setC,
-      mode: item.oven.mode,
-    };
-    for (let tries = 0; tries < 40; tries++) {
-      const before = fitsOven(run, runs, kitchen.ovenShelves);
-      if (before === null) break;
-      end = Math.min(end, before) - 0.001;
-      run = { ...run, startMin: end - bake.minutes, endMin: end };
-    }
-    if (end < -stand.minutes - 60)
-      problems.push({
-        station: 'clock',
-        code: 'standsLong',
-        fields: ['oven.setC'],
-        values: { item: item.title, minutes: -end },
-        weight: 'warn',
-      });
+  const busy: Busy[] = [];
+  items.forEach((item, itemIndex) => {
+    const { run, fits } = placeBake(item, itemIndex, runs, kitchen.ovenShelves);
+    if (!fits) problems.push(problem('clock', 'heats_overlap', 'warn', ['oven.setC'], { item: item.title }));
+    const stand = item.steps.find((s) => s.code === 'stand') as Step;
+    if (run.endMin < -stand.minutes - longestStandMin)
+      problems.push(problem('clock', 'stands_long', 'warn', ['oven.setC'], { item: item.title, minutes: -run.endMin }));
     runs.push(run);
-    const pastry = plan.steps.filter((s) => s.strand === 'pastry' && s.code !== 'bake' && s.code !== 'stand');
-    const cook = kitchen.cooks.includes(item.clock.cook) ? item.clock.cook : (kitchen.cooks[0] as string);
-    const helper = kitchen.cooks.find((c) => c !== cook) ?? cook;
-    const last = pastry[pastry.length - 1];
-    const stretchable = last && last.kind === 'cold' ? last : null;
-    let extra = 0;
-    let laid = lay(pastry, run.startMin, cook, itemIndex, stretchable, extra);
-    for (let n = 0; n < mostNudges && clashes(laid, busy) && (!stretchable || extra < stretchable.elasticMin); n++) {
-      extra += nudgeMin;
-      laid = lay(pastry, run.startMin, cook, itemIndex, stretchable, extra);
-    }
-    if (clashes(laid, busy))
-      problems.push({
-        station: 'clock',
-        code: 'handsTaken',
-        fields: ['clock.cook'],
-        values: { item: item.title, cook },
-        weight: 'warn',
-      });
-    const closing = laid.find((s) => closingCodes.includes(s.code));
-    const prepared = layFilling(plan.steps, closing?.startMin ?? run.startMin, helper, itemIndex, busy);
-    for (const s of [...laid, ...prepared])
-      if (s.cook) busy.push({ cook: s.cook, from: s.startMin, to: s.startMin + s.minutes });
+    const { laid, clash } = placeWork(item, itemIndex, run, kitchen.cooks, busy);
+    if (clash)
+      problems.push(problem('clock', 'hands_taken', 'warn', ['clock.cook'], { item: item.title, cook: clash }));
+    for (const s of laid) if (s.cook) busy.push({ cook: s.cook, from: s.startMin, to: s.startMin + s.minutes });
+    const bake = item.steps.find((s) => s.code === 'bake') as Step;
     timed.push(
       ...laid,
-      ...prepared,
       { ...bake, itemIndex, cook: null, startMin: run.startMin },
       { ...stand, itemIndex, cook: null, startMin: run.endMin, minutes: -run.endMin },
     );
   });
   timed.sort((a, b) => a.startMin - b.startMin || a.itemIndex - b.itemIndex);
-  const startMin = timed.reduce((m, s) => Math.min(m, s.startMin), 0);
-  const first = timed.find((s) => s.startMin === startMin);
   const hands = kitchen.cooks.map((cook) => ({
     cook,
     minutes: timed.filter((s) => s.cook === cook).reduce((sum, s) => sum + s.minutes, 0),
   }));
-  const sorted = [...runs].sort((a, b) => a.startMin - b.startMin);
+  const startMin = timed.reduce((m, s) => Math.min(m, s.startMin), 0);
+  return {
+    serveAt,
+    steps: timed,
+    startMin,
+    figures: clockFigures(items, timed, startMin, runs, hands),
+    problems,
+    hands,
+    ovenRuns: withPreheat(runs),
+  };
+}
+
+/** A pie that is out longer than this before the table, beyond its stand, is said, min. */
+const longestStandMin = 60;
+
+/** The bake of an item as late as the oven allows; `fits` is false where it lies beside one it cannot share with. */
+function placeBake(
+  item: Scheduled,
+  itemIndex: number,
+  runs: readonly OvenRun[],
+  shelves: number,
+): { run: OvenRun; fits: boolean } {
+  const bake = item.steps.find((s) => s.code === 'bake') as Step;
+  const stand = item.steps.find((s) => s.code === 'stand') as Step;
+  let end = -stand.minutes;
+  const at = (endMin: number): OvenRun => ({
+    itemIndex,
+    startMin: endMin - bake.minutes,
+    endMin,
+    setC: item.oven.setC,
+    mode: item.oven.mode,
+    trays: item.trays,
+  });
+  for (let tries = 0; tries < mostTries; tries++) {
+    const before = fitsOven(at(end), runs, shelves);
+    if (before === null) return { run: at(end), fits: item.trays <= shelves };
+    end = Math.min(end, before) - 0.001;
+  }
+  return { run: at(end), fits: false };
+}
+const mostTries = 200;
+
+/** An item's own steps back from its bake, and its filling's before it is closed; `clash` names a cook wanted twice. */
+function placeWork(
+  item: Scheduled,
+  itemIndex: number,
+  run: OvenRun,
+  cooks: readonly string[],
+  busy: readonly Busy[],
+): { laid: TimedStep[]; clash: string | null } {
+  const pastry = item.steps.filter((s) => s.strand === 'pastry' && s.code !== 'bake' && s.code !== 'stand');
+  const cook = cooks.includes(item.cook) ? item.cook : (cooks[0] as string);
+  const helper = cooks.find((c) => c !== cook) ?? cook;
+  const last = pastry[pastry.length - 1];
+  const stretchable = last && last.kind === 'cold' ? last : null;
+  let extra = 0;
+  let laid = lay(pastry, run.startMin, cook, itemIndex, stretchable, extra);
+  for (let n = 0; n < mostNudges && clashes(laid, busy) && (!stretchable || extra < stretchable.elasticMin); n++) {
+    extra += nudgeMin;
+    laid = lay(pastry, run.startMin, cook, itemIndex, stretchable, extra);
+  }
+  // the item's own work takes hands too: nobody stirs the pot and rolls at once
+  const own = laid.flatMap((s) => (s.cook ? [{ cook: s.cook, from: s.startMin, to: s.startMin + s.minutes }] : []));
+  const taken = [...busy, ...own];
+  const closing = laid.find((s) => closingCodes.includes(s.code));
+  const prepared = layFilling(item.steps, closing?.startMin ?? run.startMin, helper, itemIndex, taken);
+  const clash = clashes(laid, busy) ? cook : clashes(prepared, taken) ? helper : null;
+  return { laid: [...laid, ...prepared], clash };
+}
+
+function clockFigures(
+  items: readonly Scheduled[],
+  timed: readonly TimedStep[],
+  startMin: number,
+  runs: readonly OvenRun[],
+  hands: ClockPlan['hands'],
+): ClockPlan['figures'] {
+  const first = timed.find((s) => s.startMin === startMin);
   const coldMinutes = timed
     .filter(
       (s) => s.itemIndex === first?.itemIndex && s.kind === 'cold' && s.strand === 'pastry' && s.code !== 'shapedChill',
     )
     .reduce((sum, s) => sum + s.minutes, 0);
   return {
-    steps: timed,
-    startMin,
-    figures: {
-      start: figure(
-        startMin,
-        'min',
-        'clock.start',
-        {
-          code: first?.code ?? '',
-          item: items[first?.itemIndex ?? 0]?.title ?? '',
-          cook: first?.cook ?? '',
-          cold: coldMinutes,
-          ovenAt: runs[first?.itemIndex ?? 0]?.startMin ?? 0,
-        },
-        'exact',
-        'plan.bake',
-      ),
-      hands: figure(
-        hands.reduce((sum, h) => sum + h.minutes, 0),
-        'min',
-        'clock.hands',
-        Object.fromEntries(hands.map((h) => [h.cook, h.minutes])),
-        'estimate',
-        'plan.bake',
-      ),
-      oven: figure(
-        sorted[0]?.startMin ?? null,
-        'min',
-        'clock.oven',
-        { runs: runs.length, heats: new Set(runs.map((r) => r.setC)).size },
-        'estimate',
-        'plan.bake',
-      ),
-    },
-    problems,
-    hands,
-    ovenRuns: sorted.map((r, i) => {
-      const previous = sorted[i - 1];
-      const lead = previous && r.startMin - previous.endMin < preheatMin * 3 ? changeover(previous, r) : preheatMin;
-      return { ...r, preheatFromMin: r.startMin - lead };
-    }),
+    start: figure(
+      startMin,
+      'min',
+      'clock.start',
+      {
+        code: first?.code ?? '',
+        item: items[first?.itemIndex ?? 0]?.title ?? '',
+        cook: first?.cook ?? '',
+        cold: coldMinutes,
+        ovenAt: runs[first?.itemIndex ?? 0]?.startMin ?? 0,
+      },
+      'exact',
+      'plan.bake',
+    ),
+    hands: figure(
+      hands.reduce((sum, h) => sum + h.minutes, 0),
+      'min',
+      'clock.hands',
+      Object.fromEntries(hands.map((h) => [h.cook, h.minutes])),
+      'estimate',
+      'plan.bake',
+    ),
+    oven: figure(
+      runs.reduce<number | null>((soonest, r) => Math.min(soonest ?? Infinity, r.startMin), null),
+      'min',
+      'clock.oven',
+      { runs: runs.length, heats: new Set(runs.map((r) => r.setC)).size },
+      'estimate',
+      'plan.bake',
+    ),
   };
 }
+
+/** Bakes in order, each with the minute from which the oven has to heat for it. */
+const withPreheat = (runs: readonly OvenRun[]): ClockPlan['ovenRuns'] =>
+  [...runs]
+    .sort((a, b) => a.startMin - b.startMin)
+    .map(({ trays: _, ...run }, i, sorted) => {
+      const previous = sorted[i - 1];
+      const near = previous && run.startMin - previous.endMin < preheatMin * 3;
+      const lead = near ? changeover(previous, run) : preheatMin;
+      return { ...run, preheatFromMin: run.startMin - lead };
+    });
 
 function lay(
   steps: readonly Step[],
@@ -201,7 +255,7 @@ function lay(
     .reverse();
 }
 
-const clashes = (laid: readonly TimedStep[], busy: readonly { cook: string; from: number; to: number }[]): boolean =>
+const clashes = (laid: readonly TimedStep[], busy: readonly Busy[]): boolean =>
   laid.some(
     (s) =>
       s.cook &&
@@ -214,7 +268,7 @@ function layFilling(
   readyBy: number,
   cook: string,
   itemIndex: number,
-  busy: readonly { cook: string; from: number; to: number }[],
+  busy: readonly Busy[],
 ): TimedStep[] {
   const cookStep = steps.find((s) => s.code === 'cookFilling');
   const coolStep = steps.find((s) => s.code === 'coolFilling');

@@ -31,7 +31,7 @@ export function fromLarder(parts: readonly FormulaPart[], have: ReadonlyMap<stri
   if (!least || !(least.factor > 0.001))
     throw new RefusedInput({
       field: 'have',
-      code: 'nothingThere',
+      code: 'nothing_there',
       value: least?.id ?? '',
       allowed: 'some of every ingredient',
     });

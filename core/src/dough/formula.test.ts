@@ -162,7 +162,7 @@ describe('the size of a dough', () => {
   it('from an empty larder is refused by name', () => {
     expect(compute('dough.fromLarder', { parts: shortcrust, have: [] })).toMatchObject({
       ok: false,
-      errors: [{ code: 'nothingThere' }],
+      errors: [{ code: 'nothing_there' }],
     });
   });
   it('for hungry mouths has more pieces than for light ones', () => {

@@ -143,6 +143,6 @@ describe('a cup', () => {
   });
   it('asked of a length is refused by name', () => {
     const answer = compute('ingredients.toMass', { id: 'flour', amount: '12 cm' });
-    expect(answer).toMatchObject({ ok: false, errors: [{ field: 'amount', code: 'notAnAmount' }] });
+    expect(answer).toMatchObject({ ok: false, errors: [{ field: 'amount', code: 'not_an_amount' }] });
   });
 });

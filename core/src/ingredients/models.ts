@@ -45,7 +45,7 @@ export function toMass({ id, amount, system, cupsG }: ToMassInput) {
   const ingredient = row(id);
   const read = readAmount(amount, system ?? null);
   if (!read || !read.readings.some((r) => r.dimension === 'mass' || r.dimension === 'volume'))
-    throw new RefusedInput({ field: 'amount', code: 'notAnAmount', value: amount, allowed: 'a mass or a volume' });
+    throw new RefusedInput({ field: 'amount', code: 'not_an_amount', value: amount, allowed: 'a mass or a volume' });
   const readings = read.readings
     .filter((r) => r.dimension === 'mass' || r.dimension === 'volume')
     .map((r) => {

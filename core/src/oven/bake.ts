@@ -48,6 +48,8 @@ export interface Bake {
   proposed: number | null;
   latest: number | null;
   lookAt: number | null;
+  /** What the middle has to reach, °C: by the filling, or as asked. */
+  targetC: number;
   /** The constraint that decides, or `never:` and what is missing. */
   binds: string;
   conflict: boolean;
@@ -84,7 +86,7 @@ class Observers {
   private baseGelMin = 0;
   private lidGelMin = 0;
   private readonly lidWater: number;
-  private readonly lidWeights: { cell: number; at85: [number, number, number] };
+  private readonly lidWeights: [number, number, number];
   readonly times: Times = {
     golden: null,
     mid: null,
@@ -103,10 +105,12 @@ class Observers {
   steamTotal = 0;
 
   constructor(private readonly s: BakeSetup) {
-    this.core = this.coldest();
+    this.core = this.middle();
     this.dice = s.fillingStartC;
     this.lidWater = this.water();
-    this.lidWeights = { cell: 0, at85: this.depthWeights(0.85) };
+    this.lidWeights = this.depthWeights(0.85);
+    // an open pie has no lid to set or to colour
+    if (!s.top) this.times.lid = this.times.mid = 0;
     if (!s.filling.softens) this.times.soft = 0;
     if (!s.base) this.times.baseSet = this.times.baseDry = 0;
     else {
@@ -115,14 +119,18 @@ class Observers {
     }
   }
 
-  private coldest(): number {
+  private coldest(from = 0, to = fillingCells): number {
     let core = Infinity;
-    for (let i = stack.iFilling; i < stack.iFilling + fillingCells; i++) core = Math.min(core, stack.T[i] as number);
+    for (let i = stack.iFilling + from; i < stack.iFilling + to; i++) core = Math.min(core, stack.T[i] as number);
     return core;
+  }
+  /** What a probe in the middle reads: the coldest; of an open pie that of its middle half, for its face is kept cool by drying. */
+  private middle(): number {
+    return this.s.top ? this.coldest() : this.coldest(Math.floor(fillingCells / 4), Math.ceil((3 * fillingCells) / 4));
   }
   private water(): number {
     let sum = 0;
-    for (let i = 0; i < topCells; i++) sum += (stack.X[i] as number) * (stack.dryMass[i] as number);
+    for (let i = 0; i < stack.topCount; i++) sum += (stack.X[i] as number) * (stack.dryMass[i] as number);
     return sum;
   }
   private dryness(): number {
@@ -133,6 +141,7 @@ class Observers {
 
   /** Lower cell, upper cell and weight of the upper at a share of the lid's unswollen depth. */
   private depthWeights(share: number): [number, number, number] {
+    if (!this.s.spec.top) return [0, 0, 0];
     const total = this.s.spec.top.tMm / 1000;
     let edge = 0;
     const centres: number[] = [];
@@ -149,8 +158,8 @@ class Observers {
   }
 
   /** Mean moisture of the outermost min(0.5 mm, t/3) of the lid, part cells by share. */
-  private skin(): number {
-    const depth = Math.min(0.0005, this.s.spec.top.tMm / 3000);
+  private skin(lidMm: number): number {
+    const depth = Math.min(0.0005, lidMm / 3000);
     let left = depth;
     let sum = 0;
     for (let i = 0; i < topCells && left > 1e-12; i++) {
@@ -179,8 +188,8 @@ class Observers {
 
     const doseBefore = this.browning;
     const Ts = step.surfaceC;
-    if (Ts > 60) {
-      const Xs = this.skin();
+    if (Ts > 60 && s.top && s.spec.top) {
+      const Xs = this.skin(s.spec.top.tMm);
       const aws = 1 / (1 + (s.top.isothermA / Math.max(Xs, 1e-7)) ** 2.381);
       const wet = 1 / (1 + (Xs / 0.13) ** 2);
       const mobile = 0.09 + 0.91 * Math.min(1, aws / 0.26);
@@ -199,8 +208,10 @@ class Observers {
     cross('dark', doseBefore, this.browning, browning.dark);
 
     const coreBefore = this.core;
-    this.core = this.coldest();
-    if (this.core > 40) this.f70 += 10 ** ((this.core - 70) / 7.5) * span;
+    this.core = this.middle();
+    // the heat that makes safe has to have reached every part of it, its face too
+    const coldest = this.coldest();
+    if (coldest > 40) this.f70 += 10 ** ((coldest - 70) / 7.5) * span;
     if (s.filling.raw) {
       if (times.safe === null && this.core >= s.targetC && this.f70 >= 2) times.safe = times.hot = end;
     } else {
@@ -222,8 +233,9 @@ class Observers {
       this.baseDryness = this.dryness();
       cross('baseDry', before, this.baseDryness, baseDryAt);
     }
+    if (!s.top) return;
     this.lidDryness = 1 - this.water() / this.lidWater;
-    const [a, b, weight] = this.lidWeights.at85;
+    const [a, b, weight] = this.lidWeights;
     const deep = (stack.T[a] as number) + weight * ((stack.T[b] as number) - (stack.T[a] as number));
     if (deep >= gelC) this.lidGelMin += span;
     if (times.lid === null && this.lidDryness >= lidDryAt && this.lidGelMin >= gelMinutes - 1e-9) times.lid = end;
@@ -338,7 +350,9 @@ function conclude(
     earliest,
     proposed,
     latest,
-    lookAt: times.golden,
+    // nothing colours on an open pie: it is looked at when its middle may be done
+    lookAt: s.top ? times.golden : times.hot,
+    targetC: s.targetC,
     binds,
     conflict,
     proposedAll,

@@ -11,7 +11,8 @@ export interface OvenStep {
 /** One product in one oven. Millimetres, °C, minutes; the plan outline is taken at mid height. */
 export interface BakeSpec {
   shape: { kind: 'disc'; dMm: number } | { kind: 'rect'; wMm: number; lMm: number };
-  top: { type: CrustType; tMm: number };
+  /** null: an open pie; its filling meets the oven's air. */
+  top: { type: CrustType; tMm: number } | null;
   /** null: a lid only, which needs a vessel. */
   base: { type: CrustType; tMm: number; blind?: boolean } | null;
   filling: {

@@ -24,7 +24,8 @@ export const baseCells = 6;
 /** Everything about one bake that does not change during it. SI, per unit plan area where it says so. */
 export interface BakeSetup {
   spec: BakeSpec;
-  top: Crust;
+  /** null for an open pie. */
+  top: Crust | null;
   base: Crust | null;
   filling: FillingKind;
   vessel: (Solid & { tM: number; startC: number; loose: boolean }) | null;
@@ -61,6 +62,7 @@ function inconsistent(field: string, value: unknown, allowed: string): never {
 export function bakeSetup(spec: BakeSpec): BakeSetup {
   const { oven } = spec;
   if (spec.base === null && spec.vessel === null) inconsistent('base', null, 'a lid alone needs a vessel');
+  if (spec.base === null && spec.top === null) inconsistent('top', null, 'a lid, a base or both');
   if (oven.steps[0]?.fromMin !== 0)
     inconsistent('oven.steps.0.fromMin', oven.steps[0]?.fromMin, 'the first step starts at 0');
   oven.steps.forEach((s, i) => {
@@ -71,7 +73,7 @@ export function bakeSetup(spec: BakeSpec): BakeSetup {
   spec.tents?.forEach(([from, to], i) => {
     if (!(to > from)) inconsistent(`tents.${i}`, [from, to], 'an end after the start');
   });
-  const top = crusts[spec.top.type];
+  const top = spec.top ? crusts[spec.top.type] : null;
   const base = spec.base ? crusts[spec.base.type] : null;
   const filling = fillingKinds[spec.filling.type];
   const round = spec.shape.kind === 'disc';
@@ -82,7 +84,7 @@ export function bakeSetup(spec: BakeSpec): BakeSetup {
   const area = round ? (Math.PI / 4) * w * w : w * l;
   const perimeter = round ? Math.PI * w : 2 * (w + l);
   const depth = spec.filling.depthMm / 1000;
-  const height = depth + (spec.top.tMm + (spec.base?.tMm ?? 0)) / 1000;
+  const height = depth + ((spec.top?.tMm ?? 0) + (spec.base?.tMm ?? 0)) / 1000;
 
   const spread = Math.floor(0.1 / (area + 0.015 * perimeter + Math.PI * 0.015 ** 2));
   const pieces = spec.load?.pieces ?? (area > 0.02 ? 1 : Math.max(1, Math.min(12, spread)));
@@ -140,7 +142,7 @@ export function bakeSetup(spec: BakeSpec): BakeSetup {
 /** Filling and crust temperatures when the piece goes into the oven, after it has waited since it was filled. */
 function atLoading(
   spec: BakeSpec,
-  top: Crust,
+  top: Crust | null,
   base: Crust | null,
   filling: FillingKind,
   area: number,
@@ -154,7 +156,7 @@ function atLoading(
   const Te = spec.filling.waitC ?? 20;
   const heat = (c: Crust, tMm: number) => ((c.density / (1 + c.X0)) * (1700 + 4180 * c.X0) * tMm) / 1000;
   const Cf = filling.density * (4180 * filling.water + 1600 * (1 - filling.water)) * z;
-  const Cc = heat(top, spec.top.tMm) + (base && spec.base ? heat(base, spec.base.tMm) : 0);
+  const Cc = (top && spec.top ? heat(top, spec.top.tMm) : 0) + (base && spec.base ? heat(base, spec.base.tMm) : 0);
   const mix = (Cf * T0 + Cc * Tc) / (Cf + Cc);
   const met = 1 - Math.exp(-waited / 4);
   const U = 1 / (1 / 9 + z / (6 * filling.k0));

@@ -11,6 +11,11 @@ const crustEmissivity = 0.9;
 const viewFactor = 0.9;
 const kMultiple = 1.12;
 const lateralShare = 0.78;
+/** Water activity of a filling, and of one that meets the oven's air. */
+const fillingActivity = 0.985;
+const openActivity = 0.95;
+/** A skin forms where an open filling dries; it lets this share of what still air does through (estimate). */
+const skinPermeability = 0.3;
 
 const slopeOf = (p: number, t: number): number => (p * 1730.63 * Math.LN10) / (t + 233.426) ** 2;
 const kelvin = (t: number): number => t + 273.15;
@@ -39,6 +44,8 @@ export class BakeStepper {
   private readonly finCapacity: number;
   private readonly leak: number;
   private surfaceTop: number;
+  /** How deep an open filling has dried, m. */
+  private skinM = 0;
   // 2×2 block Thomas work
   private readonly mx = new Float64Array(26 * 4);
   private readonly mr = new Float64Array(26 * 2);
@@ -145,7 +152,7 @@ export class BakeStepper {
 
   private properties(): void {
     const { s } = this;
-    this.crustProperties(0, topCells, s.top);
+    if (s.top) this.crustProperties(0, topCells, s.top);
     const f = s.filling;
     const cu = f.density * (4180 * f.water + 1600 * (1 - f.water));
     const cf = f.density * (2050 * f.water + 1600 * (1 - f.water));
@@ -156,8 +163,9 @@ export class BakeStepper {
       const slope = slopeOf(ps, t);
       this.capacity(i, t, cu, cf, -9, -1, latent, stack.dz0[i] as number);
       stack.k[i] = t < -1 ? 1.2 * f.water + 0.3 : kMultiple * f.k0 + f.phi * evaporation * vapourAir * slope;
-      stack.p[i] = 0.985 * ps;
-      stack.pT[i] = 0.985 * slope;
+      const activity = i === 0 ? openActivity : fillingActivity;
+      stack.p[i] = activity * ps;
+      stack.pT[i] = activity * slope;
       stack.pX[i] = 0;
     }
     if (s.base) this.crustProperties(stack.iBase, baseCells, s.base);
@@ -180,19 +188,20 @@ export class BakeStepper {
     const lastFood = stack.baseCount ? this.lastBase : lastFilling;
     for (let i = 0; i < stack.n - 1; i++) {
       let R = 0;
-      if (i === topCells - 1) R = this.lidResistance;
+      if (i === stack.topCount - 1) R = this.lidResistance;
       else if (i === lastFilling && stack.baseCount) R = 1 / 300;
       else if (i === lastFood) R = this.lowResistance;
       else if (i === stack.iVessel) R = s.spec.support === 'stone' || s.spec.support === 'steel' ? 1 / 100 : 1 / 60;
       stack.g[i] = 1 / (half(i) + half(i + 1) + R);
       let G = 0;
       const wet = (j: number) => (stack.dz[j] as number) / (2 * (stack.delta[j] as number));
-      if (i < topCells - 1 || (i >= stack.iBase && i < this.lastBase && stack.baseCount)) G = 1 / (wet(i) + wet(i + 1));
-      else if (i === topCells - 1) G = 1 / (1 / 5e-8 + wet(i));
+      if (i < stack.topCount - 1 || (i >= stack.iBase && i < this.lastBase && stack.baseCount))
+        G = 1 / (wet(i) + wet(i + 1));
+      else if (i === stack.topCount - 1) G = 1 / (1 / 5e-8 + wet(i));
       else if (i === lastFilling && stack.baseCount) G = 1 / (1 / 1e-7 + wet(i + 1));
       stack.G[i] = G;
-      const sameCrust = i < topCells - 1 || (stack.baseCount > 0 && i >= stack.iBase && i < this.lastBase);
-      const dense = i < topCells ? s.top : s.base;
+      const sameCrust = i < stack.topCount - 1 || (stack.baseCount > 0 && i >= stack.iBase && i < this.lastBase);
+      const dense = i < stack.topCount ? s.top : s.base;
       stack.moistureG[i] =
         sameCrust && dense
           ? (liquidDiffusion * (dense.density / (1 + dense.X0))) /
@@ -241,7 +250,11 @@ export class BakeStepper {
       gLow += gFin;
     }
     const hm = hcTop / 850 / (461.5 * kelvin(((T[0] as number) + oven.air) / 2));
-    const Gs = 1 / (1 / hm + (stack.dz[0] as number) / (2 * (stack.delta[0] as number)));
+    // an open filling is wet at first; the deeper it has dried, the thicker the skin its steam must pass
+    const toFace = s.top
+      ? (stack.dz[0] as number) / (2 * (stack.delta[0] as number))
+      : this.skinM / (skinPermeability * vapourAir);
+    const Gs = 1 / (1 / hm + toFace);
     let Gl = 0;
     if (stack.baseCount && (stack.p[this.lastBase] as number) > this.pAmbient)
       Gl = 1 / (1 / this.leak + (stack.dz[this.lastBase] as number) / (2 * (stack.delta[this.lastBase] as number)));
@@ -261,18 +274,21 @@ export class BakeStepper {
       lateralHeat += lateral * (stack.dz0[i] as number) * (lateralC - (T[i] as number) - (this.dT[i] as number));
     oven.takes(s.pieces * s.area * Math.max(0, gTop * (envTop - t0New) + gLow * (envLow2 - tLowNew) + lateralHeat));
 
-    const lid = topCells - 1;
     const pNew = (i: number) =>
       (stack.p[i] as number) +
       (stack.pT[i] as number) * (this.dT[i] as number) +
       (stack.pX[i] as number) * (this.dX[i] as number);
-    const evap = -(stack.G[lid] as number) * (pNew(lid) - pNew(lid + 1));
+    const lid = stack.topCount - 1;
+    const evap = s.top
+      ? -(stack.G[lid] as number) * (pNew(lid) - pNew(lid + 1))
+      : Gs * Math.max(0, pNew(0) - this.pAmbient);
+    if (!s.top) this.skinM += (evap * dt) / (s.filling.density * s.filling.water);
     this.apply();
     const boiled = this.boil(dt);
     const k0 = (2 * (stack.k[0] as number)) / (stack.dz[0] as number);
     const surfaceC = (hTop * envTop + k0 * (T[0] as number)) / (hTop + k0);
     this.surfaceTop = surfaceC;
-    for (let i = 0; i < topCells; i++)
+    for (let i = 0; i < stack.topCount; i++)
       X[i] = Math.max((X[i] as number) + (this.dX[i] as number), 0.2 * (X[i] as number), 1e-7);
     for (let i = stack.iBase; i < stack.iBase + stack.baseCount; i++)
       X[i] = Math.max((X[i] as number) + (this.dX[i] as number), 0.2 * (X[i] as number), 1e-7);
@@ -300,7 +316,7 @@ export class BakeStepper {
     // running inverse-multiplied upper blocks: rows a (heat) and b (moisture)
     let [u00, u01, u10, u11, r0Prev, r1Prev] = [0, 0, 0, 0, 0, 0];
     for (let i = 0; i < n; i++) {
-      const crust = i < topCells || (stack.baseCount > 0 && i >= stack.iBase && i < stack.iBase + baseCells);
+      const crust = i < stack.topCount || (stack.baseCount > 0 && i >= stack.iBase && i < stack.iBase + baseCells);
       const gUp = i > 0 ? (g[i - 1] as number) : 0;
       const gDown = g[i] as number;
       const GUp = i > 0 ? (G[i - 1] as number) : 0;
@@ -328,11 +344,13 @@ export class BakeStepper {
       if (i === 0) {
         a += b.gTop + L * b.Gs * pTi;
         bb += L * b.Gs * pXi;
-        c += b.Gs * pTi;
-        d += b.Gs * pXi;
         const over = (p[0] as number) - this.pAmbient;
         r0 += b.gTop * (b.envTop - (T[0] as number)) - L * b.Gs * over;
-        r1 -= b.Gs * over;
+        if (crust) {
+          c += b.Gs * pTi;
+          d += b.Gs * pXi;
+          r1 -= b.Gs * over;
+        }
       }
       if (stack.baseCount && i === this.lastBase && b.Gl > 0) {
         a += L * b.Gl * pTi;
@@ -361,7 +379,7 @@ export class BakeStepper {
       // eliminate the coupling to the cell above
       if (i > 0) {
         const prevCrust =
-          i - 1 < topCells || (stack.baseCount > 0 && i - 1 >= stack.iBase && i - 1 < stack.iBase + baseCells);
+          i - 1 < stack.topCount || (stack.baseCount > 0 && i - 1 >= stack.iBase && i - 1 < stack.iBase + baseCells);
         const l00 = -(gUp + L * GUp * (pT[i - 1] as number));
         const l01 = -L * GUp * (pX[i - 1] as number);
         const l10 = crust ? -GUp * (pT[i - 1] as number) : 0;
@@ -380,7 +398,7 @@ export class BakeStepper {
       mr[2 * i + 1] = r1Prev;
       if (i < n - 1) {
         const nextCrust =
-          i + 1 < topCells || (stack.baseCount > 0 && i + 1 >= stack.iBase && i + 1 < stack.iBase + baseCells);
+          i + 1 < stack.topCount || (stack.baseCount > 0 && i + 1 >= stack.iBase && i + 1 < stack.iBase + baseCells);
         const w00 = -(gDown + L * GDown * (pT[i + 1] as number));
         const w01 = -L * GDown * (pX[i + 1] as number);
         const w10 = crust ? -GDown * (pT[i + 1] as number) : 0;
@@ -417,7 +435,7 @@ export class BakeStepper {
         continue;
       }
       const isFilling = i >= stack.iFilling && i < stack.iFilling + fillingCells;
-      const crust = i < topCells ? this.s.top : this.s.base;
+      const crust = i < stack.topCount ? this.s.top : this.s.base;
       const dense = crust ? crust.density / (1 + crust.X0) : 0;
       const x = X[i] as number;
       const [cu, cf, T1, T2, latent] = isFilling

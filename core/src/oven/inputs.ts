@@ -73,7 +73,7 @@ export class OvenInput {
 
 export class BakeInput {
   @Nested(() => OutlineInput) shape!: OutlineInput;
-  @Nested(() => CrustInput) top!: CrustInput;
+  @ValidateIf((o: BakeInput) => o.top !== null) @Nested(() => CrustInput) top!: CrustInput | null;
   @ValidateIf((o: BakeInput) => o.base !== null) @Nested(() => CrustInput) base!: CrustInput | null;
   @Nested(() => BakeFillingInput) filling!: BakeFillingInput;
   @ValidateIf((o: BakeInput) => o.vessel !== null) @Nested(() => BakeVesselInput) vessel!: BakeVesselInput | null;

@@ -199,3 +199,31 @@ describe('an oven against its dial', () => {
     expect(ovenOffset([reading(200, 150), reading(200, 152), reading(200, 148)]).suspicious).toBe(true);
   });
 });
+
+describe('an open pie', () => {
+  const spec = (more: Partial<BakeSpec> = {}): BakeSpec => ({
+    shape: { kind: 'disc', dMm: 220 },
+    top: null,
+    base: { type: 'shortcrust', tMm: 4 },
+    filling: { type: 'cheese_egg', depthMm: 35, startC: 8 },
+    vessel: { material: 'tin' },
+    support: 'trayDark',
+    oven: { mode: 'conv', steps: [{ fromMin: 0, setC: 190 }], rack: 'low' },
+    ...more,
+  });
+  it('is ready by its base and its middle: it has no lid to set, and nothing on it colours', () => {
+    const open = simulateBake(spec());
+    expect(open.times).toMatchObject({ lid: 0, golden: null });
+    expect(['core', 'baseSet', 'baseDry']).toContain(open.binds);
+    expect(open.atProposed?.browning).toBe(0);
+    expect(open.atProposed?.coreC).toBeGreaterThan(open.targetC - 1);
+  });
+  it('keeps its face cool by drying: far under what a dry one would come to', () => {
+    const open = simulateBake(spec());
+    expect(open.atProposed?.surfaceC).toBeLessThan(100);
+    expect(open.lostFraction).toBeGreaterThan(simulateBake(spec({ top: { type: 'shortcrust', tMm: 4 } })).lostFraction);
+  });
+  it('without a base either is no pie, and is refused by name', () => {
+    expect(() => simulateBake(spec({ base: null }))).toThrow('top: inconsistent');
+  });
+});

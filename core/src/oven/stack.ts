@@ -4,11 +4,13 @@ const most = topCells + fillingCells + baseCells + 2;
 const array = () => new Float64Array(most);
 
 /**
- * The vertical stack of one bake, top to bottom: lid cells (graded, the outermost thinnest), filling, base, vessel, support.
+ * The vertical stack of one bake, top to bottom: lid cells (graded, the outermost thinnest; none in an open pie), filling, base,
+ * vessel, support.
  * The arrays are shared by all bakes of this thread: one simulation at a time.
  */
 export const stack = {
   n: 0,
+  topCount: topCells,
   iFilling: topCells,
   iBase: topCells + fillingCells,
   iVessel: -1,
@@ -38,20 +40,26 @@ const shareOfSwelling = { top: 1, base: 0.25 };
 /** Lays the cells and initial state of a bake. */
 export function layStack(s: BakeSetup): void {
   const { spec } = s;
+  stack.topCount = s.top ? topCells : 0;
+  stack.iFilling = stack.topCount;
+  stack.iBase = stack.topCount + fillingCells;
   stack.baseCount = s.base ? baseCells : 0;
-  let n = topCells + fillingCells + stack.baseCount;
+  let n = stack.topCount + fillingCells + stack.baseCount;
   stack.iVessel = s.vessel ? n++ : -1;
   stack.iSupport = s.support ? n++ : -1;
   stack.n = n;
   stack.swollen.fill(1);
-  const grading = Array.from({ length: topCells }, (_, j) => 1.2 ** j);
-  const total = grading.reduce((a, b) => a + b, 0);
-  crustCells(
-    0,
-    grading.map((x) => (x / total) * (spec.top.tMm / 1000)),
-    s,
-    'top',
-  );
+  if (spec.top) {
+    const thickness = spec.top.tMm / 1000;
+    const grading = Array.from({ length: topCells }, (_, j) => 1.2 ** j);
+    const total = grading.reduce((a, b) => a + b, 0);
+    crustCells(
+      0,
+      grading.map((x) => (x / total) * thickness),
+      s,
+      'top',
+    );
+  }
   for (let i = stack.iFilling; i < stack.iFilling + fillingCells; i++) {
     stack.dz0[i] = stack.dz[i] = s.depth / fillingCells;
     stack.T[i] = s.fillingStartC;

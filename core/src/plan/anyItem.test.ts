@@ -1,26 +1,10 @@
 import fc from 'fast-check';
-import { numberRules, type NumberRule } from '../quantities/rules';
 import { RefusedInput } from '../quantities/refusal';
-import { stationInputs, type ItemInput } from '../contracts/item';
-import { pastriesOf, products } from '../contracts/products';
+import type { ItemInput } from '../contracts/item';
+import { allStarters, anyItem, numbersOf, withNumber } from '../testing/anyItem';
+import { planBake } from './bake';
 import { planItem } from './item';
-import { plainKitchen, starterItem } from './starters';
-
-const groups = stationInputs;
-type Group = keyof typeof groups;
-
-/** Every number an item has, with its rule. */
-const numbers = (item: ItemInput): [Group, string, NumberRule][] =>
-  (Object.keys(groups) as Group[]).flatMap((group) =>
-    Object.entries(numberRules(groups[group]))
-      .filter(([field]) => typeof (item[group] as unknown as Record<string, unknown>)[field] === 'number')
-      .map(([field, rule]): [Group, string, NumberRule] => [group, field, rule]),
-  );
-const withNumber = (item: ItemInput, group: Group, field: string, value: number): ItemInput => ({
-  ...item,
-  [group]: { ...item[group], [field]: value },
-});
-const made = products.flatMap((p) => pastriesOf[p].map((pastry) => [p, pastry] as const));
+import { plainKitchen, starterItem, starterMeal } from './starters';
 
 /** Works it out; a refusal is given back as text, anything else is thrown on. */
 function worked(item: ItemInput): string {
@@ -37,12 +21,12 @@ function worked(item: ItemInput): string {
   }
 }
 
-describe.each(made.filter(([product]) => !product.startsWith('filo')).slice(0, 3))(
+describe.each(allStarters.filter(([product]) => !product.startsWith('filo')).slice(0, 3))(
   'a starter of %s in %s',
   (product, pastry) => {
     const item = starterItem(product, 6, 'You', pastry);
     it('is worked out at both ends of every one of its numbers', () => {
-      for (const [group, field, rule] of numbers(item))
+      for (const [group, field, rule] of numbersOf(item))
         for (const value of [rule.min, rule.max])
           expect([group, field, value, worked(withNumber(item, group, field, value))]).toEqual([
             group,
@@ -59,32 +43,49 @@ describe('any item within its rules', () => {
     const two = starterItem('handPies', 2, 'You', 'roughPuff');
     const thin = withNumber(withNumber(two, 'folds', 'rolledLengthMm', 800), 'cut', 'thicknessMm', 1);
     expect(worked(thin)).toBe('worked out');
-    expect(planItem(thin, plainKitchen).problems.map((p) => p.code)).toContain('finalThickerThanPacket');
+    expect(planItem(thin, plainKitchen).problems.map((p) => p.code)).toContain('final_thicker_than_packet');
   });
   it('of 25 pots from a sheet of 20 × 10 cm is named as a packet no hand can roll', () => {
     const high = withNumber(starterItem('potPies', 25, 'You', 'roughPuff'), 'folds', 'rolledLengthMm', 200);
     expect(worked(high)).toBe('worked out');
-    expect(planItem(high, plainKitchen).problems.map((p) => p.code)).toContain('packetTooHigh');
+    expect(planItem(high, plainKitchen).problems.map((p) => p.code)).toContain('packet_too_high');
   });
   it('is worked out, or named as what cannot be made: nothing is refused from deep inside', () => {
-    const anyItem = fc.constantFrom(...made).chain(([product, pastry]) => {
-      const item = starterItem(product, 6, 'You', pastry);
-      const all = numbers(item);
-      return fc
-        .tuple(
-          ...all.map(([, , r]) =>
-            r.integer ? fc.integer({ min: r.min, max: r.max }) : fc.double({ min: r.min, max: r.max, noNaN: true }),
-          ),
-        )
-        .map((values) =>
-          all.reduce((made, [group, field], i) => withNumber(made, group, field, values[i] as number), item),
-        );
-    });
     fc.assert(
       fc.property(anyItem, (item) => {
         expect(worked(item)).toBe('worked out');
       }),
-      { numRuns: 10 },
+      { numRuns: 60 },
+    );
+  });
+  it('makes with others a day for one cook, in which nobody is in two places unsaid', () => {
+    fc.assert(
+      fc.property(fc.array(anyItem, { minLength: 1, maxLength: 3 }), (items) => {
+        const { clock } = planBake({ meal: starterMeal('2026-12-12T18:30', 4), items, kitchen: plainKitchen });
+        const said = new Set(clock.problems.map((p) => p.code));
+        const work = clock.steps.filter((s) => s.cook !== null);
+        const twice = work.some((a, i) =>
+          work.some(
+            (b, j) =>
+              j > i &&
+              a.cook === b.cook &&
+              a.startMin < b.startMin + b.minutes - 1e-6 &&
+              b.startMin < a.startMin + a.minutes - 1e-6,
+          ),
+        );
+        expect(twice && !said.has('hands_taken')).toBe(false);
+        const heats = clock.ovenRuns.some((a, i) =>
+          clock.ovenRuns.some(
+            (b, j) =>
+              j > i &&
+              a.startMin < b.endMin &&
+              b.startMin < a.endMin &&
+              (Math.abs(a.setC - b.setC) > 10 || a.mode !== b.mode),
+          ),
+        );
+        expect(heats && !said.has('heats_overlap')).toBe(false);
+      }),
+      { numRuns: 20 },
     );
   });
 });

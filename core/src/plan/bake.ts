@@ -1,4 +1,4 @@
-import { planClock, type ClockPlan } from '../clock/chain';
+import { planClock, type ClockPlan, type Scheduled } from '../clock/chain';
 import { planItem, type ItemPlan } from './item';
 import { needsOf, type Need } from './needs/needs';
 import type { BakeInput } from './inputs';
@@ -11,7 +11,11 @@ export interface BakePlanResult {
 }
 
 /** A bake's inputs go in, its plan comes out: the one place where stations and items meet. Pure; it knows no clock of the day. */
-export function planBake({ items, kitchen }: BakeInput): BakePlanResult {
+export function planBake({ meal, items, kitchen }: BakeInput): BakePlanResult {
   const plans = items.map((item) => remember(['item', item, kitchen], () => planItem(item, kitchen)));
-  return { items: plans, clock: planClock(items, plans, kitchen), needs: needsOf(items, plans) };
+  const scheduled = items.map(({ title, clock, oven }, i): Scheduled => {
+    const { steps, oven: bake } = plans[i] as ItemPlan;
+    return { title, cook: clock.cook, oven, steps, trays: bake.trays };
+  });
+  return { items: plans, clock: planClock(scheduled, kitchen, meal.serveAt), needs: needsOf(items, plans) };
 }

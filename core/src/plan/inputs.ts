@@ -1,13 +1,13 @@
 import { Nested, NestedList } from '../quantities/rules';
 import { MealInput } from '../contracts/meal';
-import { ItemInput } from '../contracts/item';
+import { ItemInput, mostItems } from '../contracts/item';
 import { ArrayMinSize } from 'class-validator';
 import { KitchenInput } from '../contracts/kitchen';
 
 /** A whole bake: what the model `plan.bake` takes. */
 export class BakeInput {
   @Nested(() => MealInput) meal!: MealInput;
-  @NestedList(() => ItemInput, 8) @ArrayMinSize(1) items!: ItemInput[];
+  @NestedList(() => ItemInput, mostItems) @ArrayMinSize(1) items!: ItemInput[];
   @Nested(() => KitchenInput) kitchen!: KitchenInput;
 }
 

@@ -1,18 +1,19 @@
-import type { CutPlan } from './stations/cut/result';
-import { planCut } from './stations/cut/cut';
-import { planDough, type DoughPlan } from './stations/dough/result';
+import type { CutPlan } from './stations/cut/station';
+import { planCut } from './stations/cut/station';
+import { planDough, type DoughPlan } from './stations/dough/station';
 import { eggLedger, type EggLedger } from './needs/eggs';
-import { planFilling, type FillingPlan } from './stations/filling/result';
-import { planThird, type ThirdPlan } from './stations/lamination/result';
-import { figure, type Figure } from './figure';
+import { planFilling, type FillingPlan } from './stations/filling/station';
+import { planLamination, type LaminationPlan } from './stations/lamination/station';
+import type { Figure } from './figure';
+import { fillingSteps, ovenSteps } from './steps/around';
 import { type ItemInput } from '../contracts/item';
-import { planOven, type OvenPlan } from './stations/oven/result';
-import { planDay } from './coldLine/pastryDay';
+import { planOven, type OvenPlan } from './stations/oven/station';
+import { planDay } from './coldLine/day';
 import type { ColdLine } from './coldLine/line';
-import { planSeal, type SealPlan } from './stations/seal/result';
+import { planSeal, type SealPlan } from './stations/seal/station';
 import type { Step } from './steps/codes';
 import { stations, type Station } from '../contracts/stations';
-import type { Problem } from './problem';
+import { problem, type Problem } from './problem';
 import { pastriesOf } from '../contracts/products';
 import type { KitchenInput } from '../contracts/kitchen';
 
@@ -21,7 +22,7 @@ export interface ItemPlan {
   title: string;
   cut: CutPlan;
   dough: DoughPlan;
-  third: ThirdPlan;
+  lamination: LaminationPlan;
   filling: FillingPlan;
   seal: SealPlan;
   oven: OvenPlan;
@@ -37,22 +38,20 @@ export interface ItemPlan {
 export function planItem(item: ItemInput, kitchen: KitchenInput): ItemPlan {
   const cut = planCut(item, kitchen);
   const dough = planDough(item, kitchen, cut);
-  const third = planThird(item, kitchen, cut, dough);
   const filling = planFilling(item, kitchen, cut, dough);
   const oven = planOven(item, kitchen, cut, filling);
   const seal = planSeal(item, kitchen, cut, filling, oven);
   const day = planDay(item, kitchen, cut, dough, filling, seal);
-  withRests(third, day.rest);
-  if (third.kind === 'folds' && day.rows?.length) third.rows = day.rows;
+  const lamination = planLamination(item, kitchen, cut, dough, day);
   return {
     title: item.title,
     cut,
     dough,
-    third,
+    lamination,
     filling,
     seal,
     oven,
-    eggs: eggLedger(item, kitchen, cut, dough, filling),
+    eggs: eggLedger(item, kitchen, seal, dough, filling),
     steps: [...fillingSteps(item, kitchen, filling), ...day.steps, ...ovenSteps(item, oven)],
     line: day.line,
     lots: day.lots,
@@ -60,7 +59,7 @@ export function planItem(item: ItemInput, kitchen: KitchenInput): ItemPlan {
       ...pastryProblems(item),
       ...cut.problems,
       ...dough.problems,
-      ...third.problems,
+      ...lamination.problems,
       ...filling.problems,
       ...seal.problems,
       ...oven.problems,
@@ -73,15 +72,8 @@ export function planItem(item: ItemInput, kitchen: KitchenInput): ItemPlan {
 function pastryProblems(item: ItemInput): Problem[] {
   const allowed = pastriesOf[item.product];
   if (allowed.includes(item.dough.pastry)) return [];
-  return [
-    {
-      station: 'dough',
-      code: 'pastryDoesNotFit',
-      fields: ['dough.pastry'],
-      values: { product: item.product, allowed: allowed.join(', ') },
-      weight: 'stop',
-    },
-  ];
+  const values = { product: item.product, allowed: allowed.join(', ') };
+  return [problem('dough', 'pastry_does_not_fit', 'stop', ['dough.pastry'], values)];
 }
 
 /** An item's problems station by station in the order they are worked out, each only when it is asked for. */
@@ -91,7 +83,7 @@ export function* problemsInTurn(item: ItemInput, kitchen: KitchenInput): Generat
   yield cut.problems;
   const dough = planDough(item, kitchen, cut);
   yield dough.problems;
-  yield planThird(item, kitchen, cut, dough).problems;
+  yield planLamination(item, kitchen, cut, dough).problems;
   const filling = planFilling(item, kitchen, cut, dough);
   yield filling.problems;
   const oven = planOven(item, kitchen, cut, filling);
@@ -101,111 +93,13 @@ export function* problemsInTurn(item: ItemInput, kitchen: KitchenInput): Generat
   yield planDay(item, kitchen, cut, dough, filling, seal).problems;
 }
 
-function withRests(
-  third: ThirdPlan,
-  rest: {
-    minutes: number | null;
-    range: [number, number] | null;
-    fromC: number;
-    toC: number;
-    springMin: number;
-  } | null,
-): void {
-  if (!rest || third.kind === 'leaves') return;
-  const values = {
-    fromC: rest.fromC,
-    toC: rest.toC,
-    springMin: rest.springMin,
-    bound: (rest.minutes ?? 0) <= rest.springMin + 0.01 ? 'spring' : 'heat',
-  };
-  const made: Figure = figure(
-    rest.minutes,
-    'min',
-    third.kind === 'folds' ? 'folds.rest' : 'crumb.chill',
-    values,
-    'physics',
-    'cold.chill',
-    rest.range ?? undefined,
-  );
-  if (third.kind === 'folds') third.figures.rest = made;
-  else third.figures.chill = made;
-}
-
-function fillingSteps(item: ItemInput, kitchen: KitchenInput, filling: FillingPlan): Step[] {
-  const steps: Step[] = [];
-  const { cookMinutes } = item.filling;
-  if (cookMinutes > 0)
-    steps.push({
-      id: 'cookFilling1',
-      code: 'cookFilling',
-      strand: 'filling',
-      kind: 'hob',
-      minutes: cookMinutes * kitchen.pace,
-      elasticMin: 0,
-      pieces: 0,
-      values: { grams: filling.totalG, name: item.filling.name, raw: filling.raw ? 1 : 0 },
-    });
-  const cool = filling.coolMinutes ?? 0;
-  if (cool > 0)
-    steps.push({
-      id: 'coolFilling1',
-      code: 'coolFilling',
-      strand: 'filling',
-      kind: 'cold',
-      minutes: cool,
-      elasticMin: 24 * 60,
-      pieces: 0,
-      values: {
-        toC: filling.fillAtC,
-        place: item.filling.coolAt,
-        vessel: item.filling.coolIn,
-        depthMm: filling.vessel.depthMm,
-      },
-    });
-  return steps;
-}
-
-function ovenSteps(item: ItemInput, oven: OvenPlan): Step[] {
-  const minutes = oven.minutes ?? 60;
-  return [
-    {
-      id: 'bake1',
-      code: 'bake',
-      strand: 'pastry',
-      kind: 'oven',
-      minutes,
-      elasticMin: 0,
-      pieces: 0,
-      values: {
-        setC: item.oven.setC,
-        mode: item.oven.mode,
-        rack: item.oven.rack,
-        look: oven.bake.lookAt ?? 0,
-        low: oven.bake.rangeMin?.[0] ?? minutes,
-        high: oven.bake.rangeMin?.[1] ?? minutes,
-        target: oven.spec.filling.coreTargetC ?? 75,
-      },
-    },
-    {
-      id: 'stand1',
-      code: 'stand',
-      strand: 'pastry',
-      kind: 'stand',
-      minutes: item.clock.standMinutes,
-      elasticMin: 0,
-      pieces: 0,
-      values: {},
-    },
-  ];
-}
-
 /** The part of an item's plan that one station shows; what settling that station agrees to. */
 export function stationView(plan: ItemPlan, station: Station): unknown {
   switch (station) {
     case 'brief':
       return { title: plan.title, pieces: plan.cut.pieces };
     case 'folds':
-      return values(plan.third.figures);
+      return values(plan.lamination.figures);
     case 'dough':
       return values(plan.dough.figures);
     case 'filling':

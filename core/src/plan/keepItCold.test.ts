@@ -21,9 +21,9 @@ const withFolds = (folds: Partial<FoldsInput>, item: ItemInput = puff): ItemInpu
 });
 const plan = (item: ItemInput, kitchen: Partial<KitchenInput> = {}) => planItem(item, { ...plainKitchen, ...kitchen });
 const folds = (item: ItemInput) => {
-  const { third } = plan(item);
-  if (third.kind !== 'folds') throw new Error('no folds');
-  return third;
+  const { lamination } = plan(item);
+  if (lamination.kind !== 'folds') throw new Error('no folds');
+  return lamination;
 };
 const stretchOf = (item: ItemInput, code: string, kitchen: Partial<KitchenInput> = {}) => {
   const found = plan(item, kitchen).line.stretches.find((s) => s.code === code);
@@ -88,7 +88,7 @@ describe('turns of the cook’s own', () => {
     expect(folds(puff).rows.filter((r) => r.rest).length).toBeLessThan(4);
   });
   it('of twelve are warned of: the films are thinner than a grain of starch', () =>
-    expect(plan(withFolds({ turns: 12 })).problems.map((p) => p.code)).toContain('filmsMerge'));
+    expect(plan(withFolds({ turns: 12 })).problems.map((p) => p.code)).toContain('films_merge'));
 });
 
 describe('a step made longer', () => {
@@ -154,13 +154,13 @@ describe('what cannot be', () => {
   const codes = (item: ItemInput, kitchen: Partial<KitchenInput> = {}) =>
     plan(item, kitchen).problems.map((p) => p.code);
   it('a fridge no colder than the kitchen is named', () => {
-    expect(codes(puff, { fridgeC: 11, roomC: 10 })).toContain('fridgeWarmer');
-    expect(codes(puff)).not.toContain('fridgeWarmer');
+    expect(codes(puff, { fridgeC: 11, roomC: 10 })).toContain('fridge_warmer');
+    expect(codes(puff)).not.toContain('fridge_warmer');
   });
   it('a block whose dough is longer than the bench stands in the way', () => {
     const many = withFolds({ lock: 'twoThirds' }, { ...puff, brief: { count: 60 } });
-    expect(codes(many, { benchLengthMm: 500, benchWidthMm: 400 })).toContain('blockLargerThanBench');
-    expect(codes(withFolds({ lock: 'envelope' }))).not.toContain('blockLargerThanBench');
+    expect(codes(many, { benchLengthMm: 500, benchWidthMm: 400 })).toContain('block_larger_than_bench');
+    expect(codes(withFolds({ lock: 'envelope' }))).not.toContain('block_larger_than_bench');
   });
   it('a crumb that comes out of the bowl over its soft limit is paste', () => {
     const short = starterItem('handPies', 8, 'You', 'shortcrust');
@@ -168,8 +168,8 @@ describe('what cannot be', () => {
       ...short,
       dough: { ...short.dough, fatC: 25, waterToFlourPct: 0, others: [{ ingredient: 'coconutMilk', toFlourPct: 30 }] },
     };
-    expect(codes(hot, { roomC: 32 })).toContain('crumbMelts');
-    expect(codes(short)).not.toContain('crumbMelts');
+    expect(codes(hot, { roomC: 32 })).toContain('crumb_melts');
+    expect(codes(short)).not.toContain('crumb_melts');
   });
 });
 

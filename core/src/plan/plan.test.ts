@@ -2,7 +2,6 @@ import fc from 'fast-check';
 import { compute } from '../models';
 import { coil, dish, kitchen, supper, turnovers } from '../testing/lanternSupper';
 import { workBand } from './coldLine/band';
-import { planClock } from '../clock/chain';
 import { valueAt } from './coldLine/line';
 import { type Figure } from './figure';
 import { type ItemInput } from '../contracts/item';
@@ -15,7 +14,7 @@ import { pastriesOf, products } from '../contracts/products';
 import type { KitchenInput } from '../contracts/kitchen';
 
 const figuresOf = (p: ItemPlan): Figure[] =>
-  [p.cut, p.dough, p.third, p.filling, p.seal, p.oven].flatMap((s) =>
+  [p.cut, p.dough, p.lamination, p.filling, p.seal, p.oven].flatMap((s) =>
     Object.values(s.figures as Record<string, Figure>),
   );
 const made = products.flatMap((product) => pastriesOf[product].map((pastry) => [product, pastry] as const));
@@ -96,7 +95,7 @@ describe('the Cold Line', () => {
     expect(planItem(many, { ...kitchen, roomC: 25 }).lots).toBeGreaterThan(1);
   });
   it('gives a chill a range that holds its middle', () => {
-    const rest = planItem(turnovers(), kitchen).third.figures as Record<string, Figure>;
+    const rest = planItem(turnovers(), kitchen).lamination.figures as Record<string, Figure>;
     const { value, range } = rest['rest'] as Figure;
     expect(range?.[0]).toBeLessThanOrEqual(value as number);
     expect(range?.[1]).toBeGreaterThanOrEqual(value as number);
@@ -106,7 +105,7 @@ describe('the Cold Line', () => {
       { ...turnovers(), dough: { ...turnovers().dough, fat: 'lard' } },
       { ...kitchen, fridgeC: 11 },
     );
-    expect(plan.problems.map((p) => p.code)).toContain('chillNeverEnds');
+    expect(plan.problems.map((p) => p.code)).toContain('chill_never_ends');
   });
   it('has a narrower band for coconut than for puff margarine', () => {
     const width = (fat: string) => {
@@ -163,7 +162,7 @@ describe('what cannot be', () => {
       kitchen,
       'rim_too_wide',
     ],
-    ['a dish pie without a dish', { ...dish(), cut: { ...dish().cut, vessel: null } }, kitchen, 'noDish'],
+    ['a dish pie without a dish', { ...dish(), cut: { ...dish().cut, vessel: null } }, kitchen, 'no_dish'],
     [
       'a dish larger than the bench',
       dish(),
@@ -174,7 +173,7 @@ describe('what cannot be', () => {
       'filo hand pies',
       { ...turnovers(), dough: { ...turnovers().dough, pastry: 'filo' as const } },
       kitchen,
-      'pastryDoesNotFit',
+      'pastry_does_not_fit',
     ],
     [
       'an oven too cool to bake in',
@@ -184,13 +183,13 @@ describe('what cannot be', () => {
         filling: { ...turnovers().filling, type: 'apple_raw' as const },
       },
       { ...kitchen, ovenOffsetC: -40 },
-      'neverReady',
+      'never_ready',
     ],
     [
       'a folded packet thinner than the sheet',
       { ...turnovers(), brief: { count: 2 }, folds: { ...turnovers().folds, rolledLengthMm: 800 } },
       kitchen,
-      'finalThickerThanPacket',
+      'final_thicker_than_packet',
     ],
   ])('%s is named, and the rest is still worked out', (_what, item, k, code) => {
     expect(problems(item, k).map((p) => p.code)).toContain(code);
@@ -237,11 +236,7 @@ describe('the Clock', () => {
   });
   it('leaves the oven time to climb between two heats', () => {
     const items = [turnovers(), dish()].map((i, n) => ({ ...i, oven: { ...i.oven, setC: n ? 170 : 220 } }));
-    const clock = planClock(
-      items,
-      items.map((i) => planItem(i, kitchen)),
-      kitchen,
-    );
+    const { clock } = planBake({ meal: supper().meal, items, kitchen });
     const [first, second] = clock.ovenRuns as [(typeof clock.ovenRuns)[0], (typeof clock.ovenRuns)[0]];
     expect(second.startMin - first.endMin).toBeGreaterThanOrEqual(Math.abs(second.setC - first.setC) / 4 - 1e-6);
   });

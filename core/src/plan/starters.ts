@@ -1,5 +1,5 @@
 import type { ItemInput } from '../contracts/item';
-import { planCut } from './stations/cut/cut';
+import { planCut } from './stations/cut/station';
 import type { Pastry, Product } from '../contracts/products';
 import { pastriesOf } from '../contracts/products';
 import type { MealInput } from '../contracts/meal';

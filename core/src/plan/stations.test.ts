@@ -129,9 +129,9 @@ describe('the Dough', () => {
 
 describe('the Folds', () => {
   const folds = (change: Change = () => undefined) => {
-    const { third } = plan(turnovers(), change);
-    if (third.kind !== 'folds') throw new Error('not laminated');
-    return third;
+    const { lamination } = plan(turnovers(), change);
+    if (lamination.kind !== 'folds') throw new Error('not laminated');
+    return lamination;
   };
   it('count the leaves of an envelope folded so many times', () => {
     for (const turns of [1, 2, 4, 6])
@@ -154,8 +154,8 @@ describe('the Folds', () => {
     for (const c of columns) expect((c.fatUm * c.fatLayers) / 1000).toBeCloseTo(t * phiFat, 6);
   });
   it('warn before the films merge', () => {
-    expect(warned(plan(turnovers(), (i) => (i.folds.turns = 7)))).toContain('filmsMerge');
-    expect(warned(plan(turnovers(), (i) => (i.folds.turns = 3)))).not.toContain('filmsMerge');
+    expect(warned(plan(turnovers(), (i) => (i.folds.turns = 7)))).toContain('films_merge');
+    expect(warned(plan(turnovers(), (i) => (i.folds.turns = 3)))).not.toContain('films_merge');
   });
   it('fold the packet back to its panels: length by fold, thickness times fold', () => {
     const { turn } = folds();
@@ -166,9 +166,9 @@ describe('the Folds', () => {
 
 describe('the Crumb', () => {
   const crumb = (change: Change = () => undefined) => {
-    const { third } = plan(dish(), change);
-    if (third.kind !== 'crumb') throw new Error('not rubbed');
-    return third;
+    const { lamination } = plan(dish(), change);
+    if (lamination.kind !== 'crumb') throw new Error('not rubbed');
+    return lamination;
   };
   it('leaves the rest of the fat large', () => {
     const fat = plan(dish()).dough.masses.fatG;
@@ -191,14 +191,14 @@ describe('the Crumb', () => {
           i.folds.discMm = 15;
         }),
       ),
-    ).toContain('lumpTooBig'));
+    ).toContain('lump_too_big'));
 });
 
 describe('the Leaves', () => {
   const leaves = (k: Partial<KitchenInput> = {}, change: Change = () => undefined) => {
-    const { third } = plan(coil(), change, { ...kitchen, ...k });
-    if (third.kind !== 'leaves') throw new Error('no leaves');
-    return third;
+    const { lamination } = plan(coil(), change, { ...kitchen, ...k });
+    if (lamination.kind !== 'leaves') throw new Error('no leaves');
+    return lamination;
   };
   it('dry sooner in dry air, and at a lifted edge', () => {
     expect(value(leaves({ humidityPct: 30 }).figures.bare)).toBeLessThan(
@@ -210,7 +210,7 @@ describe('the Leaves', () => {
   it('warn when a stack is more than a leaf lasts bare', () =>
     expect(
       warned(plan(coil(), (i) => (i.folds.leavesInStack = 12), { ...kitchen, humidityPct: 15, roomC: 28 })),
-    ).toContain('leafCracks'));
+    ).toContain('leaf_cracks'));
 });
 
 describe('the Filling', () => {
@@ -234,7 +234,7 @@ describe('the Filling', () => {
   });
   it('never cools enough in a room warmer than it may be, and says so', () => {
     const p = plan(dish(), (i) => (i.filling.coolAt = 'room'), { ...kitchen, roomC: 29 });
-    expect(warned(p)).toContain('neverCold');
+    expect(warned(p)).toContain('never_cold');
   });
   it('passes on the usual caution about slow cooling', () => {
     const slow = plan(dish(), (i) => {
@@ -242,7 +242,7 @@ describe('the Filling', () => {
       i.filling.coolAt = 'room';
       i.cut.vessel = { form: 'round', top: 300, bottom: 290, depth: 90 };
     });
-    expect(warned(slow).some((code) => code.startsWith('cooling.'))).toBe(true);
+    expect(warned(slow).some((code) => code.startsWith('cooling_'))).toBe(true);
   });
   it('needs no cooling when it is kept cold', () => {
     const raw = plan(rubbed(), (i) => {
@@ -292,7 +292,7 @@ describe('the Seal', () => {
     expect(ticks(coil())).not.toContain('tick.rimBare');
     expect(ticks(coil())).not.toContain('tick.glued');
   });
-  it('warns of a closed lid', () => expect(warned(plan(dish(), (i) => (i.seal.slits = 0)))).toContain('tooFewVents'));
+  it('warns of a closed lid', () => expect(warned(plan(dish(), (i) => (i.seal.slits = 0)))).toContain('too_few_vents'));
   it.each(Object.keys(washFactors) as (keyof typeof washFactors)[])(
     'a wash of %s browns no later than none',
     (wash) => {

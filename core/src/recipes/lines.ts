@@ -159,7 +159,7 @@ function fromPlain(text: string): { format: Format; lines: SourceLine[] } {
  */
 export function sourceLines(text: string): { format: Format; lines: SourceLine[] } {
   if (text.length > longestText)
-    throw new RefusedInput({ field: 'text', code: 'tooLong', value: text.length, allowed: { max: longestText } });
+    throw new RefusedInput({ field: 'text', code: 'too_long', value: text.length, allowed: { max: longestText } });
   const trimmed = text.trimStart();
   const linked = /^[[{]/.test(trimmed)
     ? trimmed

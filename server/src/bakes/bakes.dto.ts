@@ -1,5 +1,5 @@
 import 'reflect-metadata';
-import { ItemInput } from '@crustallum/core/contracts/item';
+import { ItemInput, mostItems } from '@crustallum/core/contracts/item';
 import { ListOf, Nested, NestedList, NumberIn, OneOfEach, Optional } from '@crustallum/core/quantities/rules';
 import { ApiProperty } from '@nestjs/swagger';
 import { ArrayMinSize } from 'class-validator';
@@ -11,7 +11,7 @@ export class NewBakeDto {
   @ApiProperty({ type: Object, description: 'Title, time at the table, mouths' })
   @Nested(() => MealInput)
   meal!: MealInput;
-  @ApiProperty({ type: [Object] }) @NestedList(() => ItemInput, 8) @ArrayMinSize(1) items!: ItemInput[];
+  @ApiProperty({ type: [Object] }) @NestedList(() => ItemInput, mostItems) @ArrayMinSize(1) items!: ItemInput[];
 }
 
 export class ChangeMealDto {

@@ -1,4 +1,5 @@
-import { Injectable } from '@nestjs/common';
+import { mostItems } from '@crustallum/core/contracts/item';
+import { BadRequestException, Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import type { ItemInput } from '@crustallum/core/contracts/item';
 import { DataSource, IsNull, Repository } from 'typeorm';
@@ -74,12 +75,22 @@ export class BakesService {
 
   async addItem(bakeId: string, document: ItemInput): Promise<Item> {
     await this.bakes.get(bakeId);
+    await this.refuseOneMore(bakeId);
     const { max } = (await this.itemRows
       .createQueryBuilder('i')
       .select('MAX(i.position)', 'max')
       .where({ bakeId })
       .getRawOne<{ max: number | null }>()) ?? { max: null };
     return this.itemRows.save(this.itemRows.create(fresh(bakeId, (max ?? -1) + 1, document)));
+  }
+
+  /** A day of more items could not be planned: it is refused when the item comes, not afterwards. */
+  private async refuseOneMore(bakeId: string): Promise<void> {
+    const there = (await this.itemsOf(bakeId)).length;
+    if (there >= mostItems)
+      throw new BadRequestException({
+        errors: [{ field: 'items', code: 'too_many', value: there + 1, allowed: { max: mostItems } }],
+      });
   }
 
   changeItem(id: string, dto: ChangeItemDto): Promise<Item> {
@@ -92,7 +103,11 @@ export class BakesService {
   }
 
   removeItem = (id: string): Promise<Item> => this.items.remove(id);
-  restoreItem = (id: string): Promise<Item> => this.items.restore(id);
+  async restoreItem(id: string): Promise<Item> {
+    const { bakeId, removedAt } = await this.items.get(id, true);
+    if (removedAt) await this.refuseOneMore(bakeId);
+    return this.items.restore(id);
+  }
   remove = (id: string): Promise<Bake> => this.bakes.remove(id);
   restore = (id: string): Promise<Bake> => this.bakes.restore(id);
 }

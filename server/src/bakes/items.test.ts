@@ -106,6 +106,19 @@ describe('the dishes of a day', () => {
   });
 });
 
+describe('a day', () => {
+  it('takes eight items and refuses the ninth when it comes, also one brought back', async () => {
+    const { id, items } = await made(Array.from({ length: 8 }, () => pies));
+    const refusal = { ok: false, errors: [{ field: 'items', code: 'too_many', value: 9, allowed: { max: 8 } }] };
+    const ninth = () => server.ask.post(`/api/bakes/${id}/items`).send({ document: pies });
+    expect((await ninth().expect(400)).body).toEqual(refusal);
+    const [first] = items as [{ id: string }];
+    await server.ask.delete(`/api/items/${first.id}`).expect(200);
+    await ninth().expect(201);
+    expect((await server.ask.post(`/api/items/${first.id}/restore`).expect(400)).body).toEqual(refusal);
+  });
+});
+
 describe('the list of days', () => {
   it('has the latest table first and leaves out what was taken away', async () => {
     const early = await made([pies], '2027-01-01T12:00');

@@ -1,3 +1,4 @@
+import { starterItem } from '@crustallum/core/plan/starters';
 import Database from 'better-sqlite3';
 import { randomUUID } from 'node:crypto';
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
@@ -67,10 +68,39 @@ describe('the data file', () => {
     await expect(later.app.get(DataSource).query(`DELETE FROM runs`)).rejects.toThrow('FOREIGN KEY');
     await later.stop();
   });
+  it('of an older version keeps the steps made longer, under their own names', async () => {
+    const file = newDataFile();
+    const old = await open(file, migrations.slice(0, 4)).initialize();
+    const [bake, id] = [randomUUID(), randomUUID()];
+    const item = starterItem('handPies', 6, 'You', 'roughPuff');
+    const longer = [
+      { stepId: 'rest3', minutes: 12 },
+      { stepId: 'turns4', minutes: 5 },
+      { stepId: 'dance9', minutes: 5 },
+    ];
+    const document = JSON.stringify({ ...item, clock: { ...item.clock, longer } });
+    await old.query(
+      `INSERT INTO bakes (id, version, title, serveAt, meal, createdAt) VALUES (?, 1, 'Supper', '2026-12-12T18:30', '{}', '')`,
+      [bake],
+    );
+    await old.query(
+      `INSERT INTO items (id, version, bakeId, position, title, document, settled, undone) VALUES (?, 1, ?, 0, 'Pies', ?, '[]', '[]')`,
+      [id, bake, document],
+    );
+    await old.destroy();
+    const later = await new TestServer(file).start();
+    const { body } = await later.ask.get(`/api/bakes/${bake}`);
+    expect((body as { items: { document: typeof item }[] }).items[0]?.document.clock.longer).toEqual([
+      { stepId: 'rest:first', minutes: 12 },
+      { stepId: 'turns:1', minutes: 5 },
+    ]);
+    await later.stop();
+  });
   it('can be taken back one migration after the other', async () => {
     const source = await open(newDataFile(), migrations).initialize();
     const columns = async () =>
       (await source.query<{ name: string }[]>('PRAGMA table_info(larder)')).map((c) => c.name);
+    await source.undoLastMigration();
     await source.undoLastMigration();
     for (const added of ['ingredient', 'removedAt']) {
       expect(await columns()).toContain(added);

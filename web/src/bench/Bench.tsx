@@ -75,7 +75,8 @@ function Begin({ start }: { start: (run: BenchRun) => Promise<void> }) {
           id: i.id,
           document: i.document,
           line: p.line,
-          expectedMm: p.third.kind === 'folds' ? p.third.figures.stands.value : p.cut.rolled.thicknessMm * 1.15,
+          expectedMm:
+            p.lamination.kind === 'folds' ? p.lamination.figures.stands.value : p.cut.rolled.thicknessMm * 1.15,
           bakeMin: p.oven.bake.proposed,
           pieces: p.cut.pieces,
           depthMm: p.oven.spec.filling.depthMm,

@@ -1,6 +1,6 @@
 import { layingOrder } from '@crustallum/core/templates/cutOrder';
 import { shapeSize, type CutShape } from '@crustallum/core/cutting/shape';
-import type { CutPlan } from '@crustallum/core/plan/stations/cut/result';
+import type { CutPlan } from '@crustallum/core/plan/stations/cut/station';
 import { unparse } from 'papaparse';
 import { blankWords } from '../wording/cut';
 import { plain } from '../wording/numbers';

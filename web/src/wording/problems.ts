@@ -2,14 +2,21 @@ import type { Refusal } from '@crustallum/core/quantities/refusal';
 import type { NumberRule } from '@crustallum/core/quantities/rules';
 import { degrees, plain, span } from './numbers';
 import { pastryWords } from './words';
-import type { Problem } from '@crustallum/core/plan/problem';
+import type { Problem, ProblemCode } from '@crustallum/core/plan/problem';
 import type { Pastry } from '@crustallum/core/contracts/products';
 
 type Values = Problem['values'];
 const g = (v: Values, key: string): string => plain(Number(v[key] ?? 0), 0);
 
-const sentences: Record<string, (v: Values) => string> = {
-  noDish: () => 'No dish chosen. Choose one and the rest can be worked out.',
+const sentences: Record<ProblemCode, (v: Values) => string> = {
+  cannot_be_cut: (v) => `It cannot be cut so${v['field'] ? `: ${fieldWords(String(v['field']))}` : ''}.`,
+  heats_overlap: (v) =>
+    `${String(v['item'])} would be in the oven beside one of another heat or over its shelves: bake it earlier, or at one heat.`,
+  heat_unit_ambiguous: (v) => `${g(v, 'setC')} can be read in more than one unit.`,
+  heat_unit_guessed: (v) => `${g(v, 'setC')} is taken as °C.`,
+  heat_time_impossible: (v) => `${g(v, 'minutes')} min at ${g(v, 'setC')}° cannot be meant.`,
+  heat_time_is_hours: (v) => `${g(v, 'minutes')} min at ${g(v, 'setC')}° may be hours.`,
+  no_dish: () => 'No dish chosen. Choose one and the rest can be worked out.',
   piece_bigger_than_bench: (v) =>
     v['long']
       ? `The sheet is ${plain(Number(v['long']) / 10, 0)} cm long, the bench ${plain(Number(v['benchLong']) / 10, 0)}.`
@@ -17,83 +24,82 @@ const sentences: Record<string, (v: Values) => string> = {
   rim_too_wide: (v) =>
     `A rim of ${g(v, 'rimMm')} mm leaves no room inside; ${g(v, 'max')} mm is the most for this cutter.`,
   crosses_itself: () => 'The outline crosses itself: put its points in order, or move one.',
-  sheetOverBench: (v) =>
+  sheet_over_bench: (v) =>
     `A sheet of ${plain(Number(v['long']) / 10, 0)} × ${plain(Number(v['short']) / 10, 0)} cm is larger than bench and pin allow: ${plain(Number(v['benchLong']) / 10, 0)} × ${plain(Number(v['benchShort']) / 10, 0)} at the most.`,
-  cutterOverSheet: (v) =>
+  cutter_over_sheet: (v) =>
     `A piece of ${plain(Number(v['cutter']) / 10, 1)} cm is wider than this sheet less its trim; ${plain(Number(v['max']) / 10, 1)} cm is the most.`,
-  laidWrong: (v) =>
+  laid_wrong: (v) =>
     `${[Number(v['outside']) ? `${g(v, 'outside')} over the trim` : '', Number(v['overlapping']) ? `${g(v, 'overlapping')} pairs overlap` : ''].filter(Boolean).join(', ')}: as they were laid they no longer fit. Lay them again.`,
-  sheetTooSmall: (v) =>
+  sheet_too_small: (v) =>
     `This sheet, rolled again to the end, gives ${g(v, 'n')} of ${g(v, 'of')}. A larger sheet, or fewer.`,
-  deepDish: (v) =>
+  deep_dish: (v) =>
     `So deep a dish leaves ${g(v, 'fullness')} % of the base to be eased into folds; a disc for the bottom and a band for the wall sit better.`,
-  pastryDoesNotFit: (v) =>
+  pastry_does_not_fit: (v) =>
     `This is made of ${String(v['allowed'])
       .split(', ')
       .map((p) => pastryWords[p as Pastry] ?? p)
       .join(' or ')}.`,
-  longerThanBench: (v) =>
+  longer_than_bench: (v) =>
     `Rolled to ${plain(Number(v['length']) / 10, 0)} cm, but the bench is ${plain(Number(v['bench']) / 10, 0)} cm.`,
-  finalThickerThanPacket: (v) =>
+  final_thicker_than_packet: (v) =>
     `The folded packet is ${plain(Number(v['packet']))} mm, thinner than the sheet of ${plain(Number(v['sheet']))}. Roll it shorter.`,
-  packetTooHigh: (v) =>
+  packet_too_high: (v) =>
     `The folded packet stands ${plain(Number(v['packet']) / 10, 0)} cm high; over ${plain(Number(v['highest']) / 10, 0)} no hand rolls it. Roll it longer, or make it in two.`,
-  filmsMerge: (v) =>
+  films_merge: (v) =>
     `A leaf of ${plain(Number(v['um']))} µm is thinner than a grain of starch and breaks into dots; one turn less keeps them apart.`,
-  crumbMelts: (v) =>
+  crumb_melts: (v) =>
     `It comes out of the bowl at ${degrees(Number(v['outC']), 0)}, over the ${degrees(Number(v['soft']), 0)} at which this fat melts into paste: no crumb is left. Colder fat, less rubbing, or the processor.`,
-  fridgeWarmer: (v) =>
+  fridge_warmer: (v) =>
     `The fridge, at ${degrees(Number(v['fridgeC']), 0)}, is no colder than the kitchen at ${degrees(Number(v['roomC']), 0)}: nothing chills in it.`,
-  blockLargerThanBench: (v) =>
+  block_larger_than_bench: (v) =>
     `The dough for this block is ${plain(Number(v['doughMm']) / 10, 0)} cm long, the bench ${plain(Number(v['benchMm']) / 10, 0)}: make two halves, or lock it in an envelope.`,
-  lockTooUneven: (v) =>
+  lock_too_uneven: (v) =>
     `Fat at ${degrees(Number(v['fatC']), 0)} and dough at ${degrees(Number(v['doughC']), 0)} do not stretch together: bring them within four degrees.`,
-  lumpTooBig: (v) =>
+  lump_too_big: (v) =>
     `Pieces of ${g(v, 'crumb')} mm show through a sheet of ${plain(Number(v['sheet']))} mm and may leave holes.`,
-  'mix.notEnoughWater': (v) =>
+  mix_not_enough_water: (v) =>
     `The bowl comes out at ${degrees(Number(v['reachedC']))}, not ${degrees(Number(v['targetC']), 0)}${Number(v['chillOthersToC']) > -50 ? `: chill flour and fat to ${degrees(Number(v['chillOthersToC']), 0)} first` : ': chill it longer after mixing'}.`,
-  'mix.tooCold': (v) => `The bowl stays at ${degrees(Number(v['reachedC']))}; let it stand before rolling.`,
-  noLiquid: (v) =>
+  mix_too_cold: (v) => `The bowl stays at ${degrees(Number(v['reachedC']))}; let it stand before rolling.`,
+  no_liquid: (v) =>
     `With ${plain(Number(v['waterPct']), 0)} of water to 100 of flour in all, nothing binds; ${g(v, 'least')} is the least.`,
-  doughShort: (v) =>
+  dough_short: (v) =>
     `It is ${plain(Number(v['shortG']), 0)} g short of the ${plain(Number(v['neededG']), 0)} the pieces take: ask for more, or make fewer.`,
-  neverCold: (v) =>
+  never_cold: (v) =>
     `It does not get to ${degrees(Number(v['fillAtC']), 0)} in ${g(v, 'after')} h where the air is ${degrees(Number(v['airC']), 0)}. Another place, or shallower.`,
-  'cooling.notReached21': () =>
+  cooling_not_reached_21: () =>
     'It does not pass 21° at all: cool it shallower or colder. Follow your local food-safety rules.',
-  'cooling.slowStage1': (v) =>
+  cooling_slow_stage_1: (v) =>
     `From 60 to 21° it takes ${span(Number(v['stage1']))}; common guidance says two hours. Shallower trays are quicker. Follow your local food-safety rules.`,
-  'cooling.notReached5': () =>
+  cooling_not_reached_5: () =>
     'It is not at 5° within the time looked at; put it in the fridge once it is at 21°. Follow your local food-safety rules.',
-  'cooling.slowStage2': (v) =>
+  cooling_slow_stage_2: (v) =>
     `From 21 to 5° it takes ${span(Number(v['stage2']))}; common guidance says four hours. Follow your local food-safety rules.`,
   overfull: (v) => `${g(v, 'pct')} % of what lies comfortably: it presses on the seam.`,
-  tooFewVents: (v) =>
+  too_few_vents: (v) =>
     `${g(v, 'ventMm2')} mm² of vent against ${g(v, 'needMm2')} needed: the lid will puff and may split.`,
   leaks: (v) =>
     `About ${plain(Number(v['index']) * 100, 0)} in 100 leak as closed. Egg, a rope crimp or less filling would help.`,
-  neverReady: (v) =>
+  never_ready: (v) =>
     `At ${g(v, 'setC')}° something never comes: ${String(v['binds']).replace('never:', '').replaceAll('+', ', ')}.`,
-  chillNeverEnds: (v) =>
+  chill_never_ends: (v) =>
     `A fridge at ${degrees(Number(v['fridgeC']), 0)} does not bring this fat to ${degrees(Number(v['targetC']), 0)} in six hours; it reaches ${degrees(Number(v['reachedC']))}.`,
-  pastSoft: (v) =>
+  past_soft: (v) =>
     `${v['item'] ? `${String(v['item'])}: past` : 'Past'} the band by ${plain(Number(v['minutes']), 0)} min at the tightest step. A cooler kitchen, a thicker sheet or fewer at a time.`,
-  leafCracks: (v) => `The leaf cracks ${plain(Number(v['minutes']), 0)} min before it is used. A damp cloth sooner.`,
-  standsLong: (v) =>
+  leaf_cracks: (v) => `The leaf cracks ${plain(Number(v['minutes']), 0)} min before it is used. A damp cloth sooner.`,
+  stands_long: (v) =>
     `${String(v['item'])} is out ${span(Number(v['minutes']))} before the table, for the one oven is taken.`,
-  handsTaken: (v) => `${String(v['cook'])} would need two pairs of hands for ${String(v['item'])}.`,
-  startsPast: (v) => `It would have had to start ${span(Number(v['minutes']))} ago.`,
-  'heat.TEMP_LOW': (v) => `${g(v, 'setC')}° is low for pastry.`,
-  'heat.TEMP_HIGH': (v) => `${g(v, 'setC')}° is high for pastry.`,
-  'heat.TOO_MUCH_HEAT': (v) =>
+  hands_taken: (v) => `${String(v['cook'])} would need two pairs of hands for ${String(v['item'])}.`,
+  starts_past: (v) => `It would have had to start ${span(Number(v['minutes']))} ago.`,
+  heat_temp_low: (v) => `${g(v, 'setC')}° is low for pastry.`,
+  heat_temp_high: (v) => `${g(v, 'setC')}° is high for pastry.`,
+  heat_too_much_heat: (v) =>
     `${g(v, 'minutes')} min at ${g(v, 'setC')}° is a lot for this; ${Number(v['sameTimeC']) ? `about ${g(v, 'sameTimeC')}° for the same time, or ` : ''}${g(v, 'sameTempMin')} min.`,
-  'heat.TOO_LITTLE_HEAT': (v) => `${g(v, 'minutes')} min at ${g(v, 'setC')}° is little for this.`,
-  'heat.TEMP_IMPOSSIBLE': (v) => `${g(v, 'setC')}° does not bake pastry.`,
-  'heat.UNIT_LIKELY_WRONG': (v) => `${g(v, 'setC')}° looks like another unit.`,
+  heat_too_little_heat: (v) => `${g(v, 'minutes')} min at ${g(v, 'setC')}° is little for this.`,
+  heat_temp_impossible: (v) => `${g(v, 'setC')}° does not bake pastry.`,
+  heat_unit_likely_wrong: (v) => `${g(v, 'setC')}° looks like another unit.`,
 };
 
-export const problemWords = (p: Problem): string =>
-  sentences[p.code]?.(p.values) ?? `${p.fields.join(' and ')} do not agree.`;
+export const problemWords = (p: Problem): string => sentences[p.code](p.values);
 
 /** What a number field allows, said when something else was typed. */
 export const rangeWords = (rule: NumberRule): string =>

@@ -127,11 +127,15 @@ const sentences: Record<string, (v: Values) => string> = {
   'filling.cool': (v) =>
     `${g(v, 'from')}° to ${g(v, 'to')}° in ${Number(v['count']) > 1 ? `${g(v, 'count')} trays` : s(v, 'vessel') === 'pot' ? 'the pot' : 'a tray'}, ${g(v, 'depthMm')} mm deep, ${coolingWords[s(v, 'place')] ?? ''}`,
   'filling.kept': () => 'it goes in as cold as it is kept',
-  'seal.pinches': (v) => `${n(v, 'seamCm')} cm of edge, one every ${g(v, 'pitchMm')} mm`,
+  'seal.pinches': (v) =>
+    `${n(v, 'seamCm')} cm of edge${Number(v['pieces']) > 1 ? ' on each' : ''}, one every ${g(v, 'pitchMm')} mm`,
   'seal.laps': (v) => `${n(v, 'seamCm')} cm of edge to tuck under`,
   'seal.strength': (v) => `a pressed egg seam is 1; chance of a leak ${g(v, 'index')} in 100`,
   'seal.vents': (v) => `steam reaches ${n(v, 'steam')} g a minute and needs ${g(v, 'need')} mm²`,
   'seal.prick': () => 'leaves let steam out by themselves; a coil is pricked',
+  'seal.betweenStrips': (v) => `open between the strips; steam needs ${g(v, 'need')} mm²`,
+  'seal.open': () => 'nothing lies over the filling: steam goes as it comes',
+  'seal.washRim': () => 'only the rim is brushed; no lid is there to colour',
   'seal.wash': (v) => `${s(v, 'wash')} browns ${n(v, 'factor', 2)} times as fast as bare reckoning; first gold then`,
   'seal.time': (v) => `${g(v, 'pieces')} take ${n(v, 'each')} min each`,
   'oven.bake': (v) =>
@@ -144,6 +148,8 @@ const sentences: Record<string, (v: Values) => string> = {
     `it sets at ${g(v, 'set')} min and is dry at ${g(v, 'dry')}; ${g(v, 'dryness')} % of its water is gone`,
   'oven.noBase': () => 'a lid only; the dish’s bottom is shown',
   'oven.colour': (v) => `the lid is ${s(v, 'level')} then; first golden at ${g(v, 'golden')} min`,
+  'oven.noLid': () => 'there is no lid to colour',
+  'oven.lookOpen': (v) => `the middle may be near ${g(v, 'target')}° then; not later than ${g(v, 'latest')}`,
   'oven.look': (v) => `first gold shows then; not later than ${g(v, 'latest')}`,
   'clock.start': (v) => `${span(Number(v['cold']))} of cold lie on the way of ${s(v, 'item')}`,
   'clock.hands': (v) =>

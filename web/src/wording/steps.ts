@@ -17,6 +17,8 @@ export const stepWords: Record<StepCode, string> = {
   linedRest: 'Rest',
   fillSeal: 'Fill + seal',
   lidSeal: 'Lid + seal',
+  latticeSeal: 'Strips on',
+  fillOpen: 'Fill',
   shapedChill: 'Chill',
   kneadLeaves: 'Knead',
   restLeaves: 'Rest',
@@ -56,6 +58,9 @@ export interface Call {
 
 const num = (s: TimedStep, key: string, places = 0): string => plain(Number(s.values[key] ?? 0), places);
 const cold = 'Into the cold';
+
+const lotOf = (s: TimedStep): string =>
+  Number(s.values['lots']) > 1 ? ` Lot ${s.values['lot']} of ${s.values['lots']}; the others stay cold.` : '';
 
 /** How a shape is cut; its size in cm. */
 const cutBy: Record<string, (cm: string) => string> = {
@@ -118,20 +123,32 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
         'Mind the edge of cutter and knife.',
       );
     case 'lineDish':
-      return make('Line the dish', 'Ease it into the corners, do not stretch. Leave the overhang.', 'Lined, next');
+      return make(
+        Number(s.values['dishes']) > 1 ? `Line dish ${s.values['dish']} of ${s.values['dishes']}` : 'Line the dish',
+        'Ease it into the corners, do not stretch. Leave the overhang.',
+        'Lined, next',
+      );
     case 'fillSeal':
       return make(
         `Fill and seal ${s.values['from']} to ${s.values['to']}`,
-        `Heap it in the middle, ${num(s, 'rim')} mm of rim bare. Close, press the air out, crimp.${Number(s.values['lots']) > 1 ? ` Lot ${s.values['lot']} of ${s.values['lots']}; the others stay cold.` : ''}`,
+        `Heap it in the middle, ${num(s, 'rim')} mm of rim bare. Close, press the air out, crimp.${lotOf(s)}`,
         'Sealed, next',
         'Raw filling: board, knife and hands are washed before anything else is touched.',
       );
     case 'lidSeal':
       return make(
         `Lid on, seal ${title}`,
-        'Fill, glue the rim, lay the lid, crimp, cut the vents after the wash.',
+        `Fill, glue the rim, lay the lid, crimp, cut the vents after the wash.${lotOf(s)}`,
         'Sealed, next',
       );
+    case 'latticeSeal':
+      return make(
+        `Strips over ${title}`,
+        `Fill, glue the rim, lay the strips from the middle out, trim and crimp their ends.${lotOf(s)}`,
+        'Laid, next',
+      );
+    case 'fillOpen':
+      return make(`Fill ${title}`, `Fill to under the rim; nothing goes over it.${lotOf(s)}`, 'Filled, next');
     case 'kneadLeaves':
       return make(
         'Knead until it is silk',

@@ -1,13 +1,14 @@
 import { filoDry } from '../../cold/filo';
 import { tightest, type ColdLine, type Stretch } from './line';
-import type { CutPlan } from '../stations/cut/result';
+import type { CutPlan } from '../stations/cut/station';
 import { styleOf } from '../stations/dough/formula';
-import type { DoughPlan } from '../stations/dough/result';
-import type { FillingPlan } from '../stations/filling/result';
+import type { DoughPlan } from '../stations/dough/station';
+import type { FillingPlan } from '../stations/filling/station';
 import type { ItemInput } from '../../contracts/item';
-import type { PastryDay } from './pastryDay';
+import type { PastryDay } from './day';
+import { stepId } from './timeline';
 import { type Step, type StepCode } from '../steps/codes';
-import type { Problem } from '../problem';
+import { problem, type Problem } from '../problem';
 import type { KitchenInput } from '../../contracts/kitchen';
 import { benchMinutes } from '../steps/minutes';
 
@@ -30,7 +31,7 @@ export function leavesDay(
   const humidity = kitchen.humidityPct / 100;
   let wet = freshLeafWetBasis;
   const add = (
-    code: StepCode,
+    id: string,
     kind: Step['kind'],
     plannedMin: number,
     values: Step['values'],
@@ -38,7 +39,7 @@ export function leavesDay(
     pieces = 0,
     elasticMin = 0,
   ) => {
-    const id = `${code}${steps.length + 1}`;
+    const code = id.split(':')[0] as StepCode;
     const longer = item.clock.longer?.find((l) => l.stepId === id)?.minutes ?? 0;
     const minutes = Math.max(1, plannedMin + longer);
     const step: Step = {
@@ -82,33 +83,33 @@ export function leavesDay(
   const leaves = cut.leaves ?? { count: 1, stacks: 1, perStack: 1 };
   if (styleOf(item.dough) === 'stretchedFilo') {
     add(
-      'weigh',
+      stepId('weigh', 'bowl'),
       'bench',
       benchMinutes.weigh * pace,
       { flour: dough.masses.flourG, fat: dough.masses.fatG, lump: 0 },
       'damp',
     );
     add(
-      'kneadLeaves',
+      stepId('kneadLeaves', 'once'),
       'bench',
       benchMinutes.knead * pace,
       { water: dough.masses.waterG, flour: dough.masses.flourG },
       'damp',
     );
-    add('restLeaves', 'stand', benchMinutes.restLeaves, {}, 'damp', 0, 120);
+    add(stepId('restLeaves', 'once'), 'stand', benchMinutes.restLeaves, {}, 'damp', 0, 120);
     add(
-      'stretchLeaves',
+      stepId('stretchLeaves', 'all'),
       'bench',
       leaves.count * benchMinutes.stretchALeaf * pace,
       { leaves: leaves.count },
       'damp',
       leaves.count,
     );
-  } else add('openLeaves', 'bench', benchMinutes.openLeaves * pace, { leaves: leaves.count }, 'none');
+  } else add(stepId('openLeaves', 'packet'), 'bench', benchMinutes.openLeaves * pace, { leaves: leaves.count }, 'none');
   for (let stack = 1; stack <= leaves.stacks; stack++) {
     const each = Math.round(leaves.count / leaves.stacks);
     add(
-      'brushStack',
+      stepId('brushStack', String(stack)),
       'bench',
       each * benchMinutes.brushALeaf * pace,
       { stack, stacks: leaves.stacks, leaves: each },
@@ -116,15 +117,15 @@ export function leavesDay(
       each,
     );
     add(
-      'coverLeaves',
+      stepId('coverLeaves', String(stack)),
       'bench',
       benchMinutes.layAStack * pace,
       { stack, stacks: leaves.stacks, grams: filling.totalG / leaves.stacks },
       'damp',
     );
   }
-  add('assembleLeaves', 'bench', 4 * pace, {}, 'damp');
-  add('shapedChill', 'cold', 10, { lots: 1 }, 'damp', 0, 180);
+  add(stepId('assembleLeaves', 'all'), 'bench', 4 * pace, {}, 'damp');
+  add(stepId('shapedChill', 'all'), 'cold', 10, { lots: 1 }, 'damp', 0, 180);
   const line: ColdLine = {
     medium: 'leaf',
     unit: '%',
@@ -134,12 +135,10 @@ export function leavesDay(
   };
   const problems: Problem[] = [];
   if (line.inHandMin !== null && line.inHandMin < 0)
-    problems.push({
-      station: 'folds',
-      code: 'leafCracks',
-      fields: ['folds.leavesInStack', 'kitchen.humidityPct'],
-      values: { minutes: -line.inHandMin },
-      weight: 'warn',
-    });
+    problems.push(
+      problem('folds', 'leaf_cracks', 'warn', ['folds.leavesInStack', 'kitchen.humidityPct'], {
+        minutes: -line.inHandMin,
+      }),
+    );
   return { steps, line, problems, rest: null, lots: 1 };
 }

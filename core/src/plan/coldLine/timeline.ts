@@ -1,12 +1,10 @@
 import type { Stretch, StretchBody } from './line';
-import type { DoughPlan } from '../stations/dough/result';
+import type { DoughPlan } from '../stations/dough/station';
 import type { ItemInput } from '../../contracts/item';
 import { type Step, type StepCode } from '../steps/codes';
-import { bench, chill, lumpsWarm, type ChillResult } from './thermal';
-import { lockIn } from '../stations/lamination/turns';
-import type { Problem } from '../problem';
+import { bench, chill, type ChillResult } from './thermal';
+import { problem, type Problem } from '../problem';
 import type { KitchenInput } from '../../contracts/kitchen';
-import { benchMinutes } from '../steps/minutes';
 
 /** Degrees under the band a chill aims for, so that the whole band is there to be worked in. */
 export const chillBelowBandK = 1.5;
@@ -15,13 +13,15 @@ const shortestMin = 1;
 
 export type ColdShape = Extract<StretchBody, { kind: 'cold' }>['shape'];
 
-/** Walks a pastry's own steps in order, carrying the fat's mean temperature from one to the next. */
-export class Walk {
+/** Name of a step that stays its own whatever comes before it: what is done, and which one of these it is. */
+export const stepId = (code: StepCode, which: string): string => `${code}:${which}`;
+
+/** A pastry's own steps in order, carrying the fat's mean temperature from one to the next. */
+export class Timeline {
   readonly steps: Step[] = [];
   readonly stretches: Stretch[] = [];
   readonly problems: Problem[] = [];
   temperature: number;
-  private count = 0;
 
   constructor(
     readonly item: ItemInput,
@@ -33,21 +33,25 @@ export class Walk {
     this.temperature = item.dough.fatC;
   }
 
-  /** Minutes the cook made the next step of that kind longer (or shorter) by. */
-  longer(code: StepCode): number {
-    const id = `${code}${this.count + 1}`;
+  /** Minutes the cook made a step longer (or shorter) by. */
+  longer(id: string): number {
     return this.item.clock.longer?.find((l) => l.stepId === id)?.minutes ?? 0;
   }
 
+  /** So many minutes as planned, and as the cook made it, but never none. */
+  asSet(id: string, plannedMin: number): number {
+    return Math.max(shortestMin, plannedMin + this.longer(id));
+  }
+
   step(
-    code: StepCode,
+    id: string,
     kind: Step['kind'],
     minutes: number,
     o: { elasticMin?: number; pieces?: number; values?: Step['values'] } = {},
   ): Step {
     const step: Step = {
-      id: `${code}${++this.count}`,
-      code,
+      id,
+      code: id.split(':')[0] as StepCode,
       strand: 'pastry',
       kind,
       minutes,
@@ -87,50 +91,8 @@ export class Walk {
     this.temperature = value[value.length - 1] as number;
   }
 
-  weighAndMix(rubbed: boolean): void {
-    const { kitchen, item } = this;
-    const laminated = item.dough.pastry === 'roughPuff';
-    const apart = laminated && lockIn(item.folds) !== 'lumps';
-    const lump = apart ? 0 : laminated ? item.folds.lumpMm : 15;
-    const weighFor = benchMinutes.weigh * kitchen.pace;
-    const weigh = this.step('weigh', 'bench', Math.max(shortestMin, weighFor + this.longer('weigh')), {
-      values: { flour: this.dough.masses.flourG, fat: this.dough.masses.fatG, lump },
-    });
-    // a block, or fat to spread, stays where it is until it is wanted
-    const still = (minutes: number) => ({ at: [0, minutes], value: [this.temperature, this.temperature] });
-    this.stretch(
-      weigh,
-      apart
-        ? still(weigh.minutes)
-        : lumpsWarm({ fat: item.dough.fat, lumpMm: lump, startC: item.dough.fatC, minutes: weigh.minutes, kitchen }),
-      null,
-    );
-    const code = rubbed ? 'rubIn' : 'mix';
-    const mixFor = (rubbed ? benchMinutes.rubIn : benchMinutes.mix) * kitchen.pace;
-    const mix = this.step(code, 'bench', Math.max(shortestMin, mixFor + this.longer(code)), {
-      values: {
-        water: this.dough.masses.waterG,
-        waterC: this.dough.waterC ?? kitchen.tapC,
-        ice: this.dough.masses.iceG,
-        salt: this.dough.masses.saltG,
-        outC: this.dough.outOfBowlC,
-      },
-    });
-    this.stretch(
-      mix,
-      apart ? still(mix.minutes) : { at: [0, mix.minutes], value: [this.temperature, this.dough.outOfBowlC] },
-      null,
-    );
-  }
-
   /** A chill in the fridge down to just under the band, and long enough for the dough to stop springing back. */
-  cold(
-    code: StepCode,
-    shape: ColdShape,
-    leastMin: number,
-    elasticMin: number,
-    values: Step['values'] = {},
-  ): ChillResult {
+  cold(id: string, shape: ColdShape, leastMin: number, elasticMin: number, values: Step['values'] = {}): ChillResult {
     const { kitchen, item } = this;
     const place = item.folds.coldIn ?? 'fridge';
     const wanted = this.low - (item.folds.chillBelowK ?? chillBelowBandK);
@@ -138,22 +100,20 @@ export class Walk {
     const startC = this.temperature;
     const ask = { spec: this.dough.spec, shape, startC, kitchen, place };
     const reckoned = chill({ ...ask, targetC: Math.min(targetC, Math.max(startC, wanted)), leastMin });
-    const longer = this.longer(code);
-    const result = longer === 0 ? reckoned : heldFor(Math.max(shortestMin, (reckoned.minutes ?? 0) + longer));
-    function heldFor(minutes: number): ChillResult {
-      // held for so long and no other: the target is out of reach, or met before
-      return { ...chill({ ...ask, targetC: startC + 1, leastMin: minutes }), range: reckoned.range };
-    }
+    const result =
+      this.longer(id) === 0
+        ? reckoned
+        : { ...heldFor(ask, this.asSet(id, reckoned.minutes ?? 0)), range: reckoned.range };
     if (reckoned.minutes === null || targetC > this.high - 1)
-      this.problems.push({
-        station: 'folds',
-        code: 'chillNeverEnds',
-        fields: ['kitchen.fridgeC', 'dough.fat'],
-        values: { targetC, reachedC: reckoned.endC, fridgeC: kitchen.fridgeC },
-        weight: 'stop',
-      });
+      this.problems.push(
+        problem('folds', 'chill_never_ends', 'stop', ['kitchen.fridgeC', 'dough.fat'], {
+          targetC,
+          reachedC: reckoned.endC,
+          fridgeC: kitchen.fridgeC,
+        }),
+      );
     const minutes = result.minutes ?? result.at[result.at.length - 1] ?? 0;
-    const step = this.step(code, 'cold', minutes, {
+    const step = this.step(id, 'cold', minutes, {
       elasticMin,
       values: {
         ...values,
@@ -179,15 +139,21 @@ export class Walk {
     return !asked && soon <= (this.low + this.high) / 2 ? soon : reachable;
   }
 
-  /** A chill of something else in the same cold; the line does not follow it. */
-  chillOf(spec: DoughPlan['spec'], shape: ColdShape, startC: number, targetC: number, leastMin: number): ChillResult {
+  /** A chill of something else in the same cold, as long as the cook made its step; the line does not follow it. */
+  chillOf(
+    id: string,
+    o: { spec: DoughPlan['spec']; shape: ColdShape; startC: number; targetC: number; leastMin: number },
+  ): { minutes: number; endC: number } {
     const place = this.item.folds.coldIn ?? 'fridge';
-    return chill({ spec, shape, startC, targetC: Math.min(targetC, startC), leastMin, kitchen: this.kitchen, place });
+    const ask = { ...o, targetC: Math.min(o.targetC, o.startC), kitchen: this.kitchen, place };
+    const reckoned = chill(ask);
+    const minutes = this.asSet(id, reckoned.minutes ?? o.leastMin);
+    return { minutes, endC: this.longer(id) === 0 ? reckoned.endC : heldFor(ask, minutes).endC };
   }
 
   /** Work at the bench on a sheet; stretches longer than the band allows are told, not hidden. */
   atBench(
-    code: StepCode,
+    id: string,
     o: {
       fromM: number;
       toM: number;
@@ -198,7 +164,7 @@ export class Walk {
     },
   ): void {
     const planned = o.rollMinutes + o.dwellMinutes;
-    const minutes = Math.max(shortestMin, planned + this.longer(code));
+    const minutes = this.asSet(id, planned);
     const rollMinutes = Math.min(o.rollMinutes, minutes);
     const work = { fromM: o.fromM, toM: o.toM, rollMinutes, dwellMinutes: minutes - rollMinutes };
     const run = bench({
@@ -208,7 +174,7 @@ export class Walk {
       limitC: this.high,
       kitchen: this.kitchen,
     });
-    const step = this.step(code, 'bench', minutes, {
+    const step = this.step(id, 'bench', minutes, {
       pieces: o.pieces,
       values: { ...o.values, fromC: this.temperature, toC: run.endC },
     });
@@ -217,4 +183,9 @@ export class Walk {
       body: { kind: 'bench', work: [work] },
     });
   }
+}
+
+/** A chill held for so many minutes and no other: its target is out of reach, or met before. */
+function heldFor(ask: Omit<Parameters<typeof chill>[0], 'leastMin' | 'targetC'>, minutes: number): ChillResult {
+  return chill({ ...ask, targetC: ask.startC + 1, leastMin: minutes });
 }

@@ -1,7 +1,7 @@
 import { eggContents, eggOptions, type EggOption, type EggSize } from '../../dough/eggs';
-import type { CutPlan } from '../stations/cut/result';
-import type { FillingPlan } from '../stations/filling/result';
-import type { DoughPlan } from '../stations/dough/result';
+import type { SealResult } from '../stations/seal/result';
+import type { FillingPlan } from '../stations/filling/station';
+import type { DoughPlan } from '../stations/dough/station';
 import type { ItemInput } from '../../contracts/item';
 import type { KitchenInput } from '../../contracts/kitchen';
 
@@ -23,11 +23,14 @@ export interface EggLedger {
 const washGramsPerM2 = 90;
 const glueGramsPerM = 1.2;
 
+/** What is brushed on all pies, g. */
+export const brushedG = (seal: SealResult): number => (seal.washMm2 / 1e6) * washGramsPerM2;
+
 /** One egg for everything: dough, filling, glue and wash in one account, so that none is cracked for a brushful. */
 export function eggLedger(
   item: ItemInput,
   kitchen: KitchenInput,
-  cut: CutPlan,
+  seal: SealResult,
   dough: DoughPlan,
   filling: FillingPlan,
 ): EggLedger {
@@ -48,9 +51,8 @@ export function eggLedger(
         /yolk/i.test(i.name) ? 'yolk' : /white/i.test(i.name) ? 'white' : 'whole',
         (filling.totalG * i.gramsPer100) / 100,
       );
-  const pieces = item.product === 'handPies' || item.product === 'potPies' ? cut.pieces : 1;
-  if (item.seal.glue === 'egg') put('glue', 'whole', (cut.seamMm / 1000) * glueGramsPerM * pieces);
-  const wash = (cut.planAreaMm2 / 1e6) * washGramsPerM2 * pieces;
+  if (item.seal.glue === 'egg') put('glue', 'whole', (seal.gluedMm / 1000) * glueGramsPerM);
+  const wash = brushedG(seal);
   if (item.seal.wash === 'egg') put('wash', 'whole', wash);
   if (item.seal.wash === 'yolk') put('wash', 'yolk', wash);
   const { yolkG, whiteG } = eggContents[size];

@@ -3,6 +3,8 @@ import { nameOf } from '../../ingredients/table';
 import { styleOf } from '../stations/dough/formula';
 import type { ItemPlan } from '../item';
 import type { ItemInput } from '../../contracts/item';
+import { brushedG } from './eggs';
+import type { Wash } from '../../oven/tables';
 
 export interface Need {
   name: string;
@@ -57,13 +59,22 @@ export function needsOf(items: readonly ItemInput[], plans: readonly ItemPlan[])
     } else
       for (const part of plan.dough.facts?.parts ?? [])
         if (part.id !== 'water') add(larderNames[part.id] ?? partName(part), part.grams, item.title, part.id);
-    if (item.dough.pastry !== 'filo')
-      add(larderNames['salt'] as string, plan.filling.figures.salt.value ?? 0, item.title);
+    add(larderNames['salt'] as string, plan.filling.saltG, item.title);
+    for (const { use, part, grams } of plan.eggs.uses)
+      if (use === 'glue' || use === 'wash') add(nameOf(eggIds[part]), grams, item.title, eggIds[part]);
+    const brushed = brushedWith[item.seal.wash];
+    // the last brush over leaves is counted with the fat between them
+    if (brushed && plan.seal.closing !== 'laps')
+      add(larderNames[brushed] ?? nameOf(brushed), brushedG(plan.seal), item.title, brushed);
     for (const { name, gramsPer100 } of item.filling.ingredients)
       add(name, (plan.filling.totalG * gramsPer100) / 100, item.title);
   });
   return [...needs.values()];
 }
+
+/** Ingredients of the table that parts of an egg, and washes without one, are. */
+const eggIds = { whole: 'egg', yolk: 'yolk', white: 'eggWhite' } as const;
+const brushedWith: Partial<Record<Wash, string>> = { milk: 'milk', butter: 'butter', cream: 'cream', oil: 'oil' };
 
 export interface Shortage {
   name: string;

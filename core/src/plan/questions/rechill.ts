@@ -1,8 +1,8 @@
 import { filoDry } from '../../cold/filo';
 import { within } from '../../quantities/refusal';
 import { Nested, NumberIn, Optional } from '../../quantities/rules';
-import { planCut } from '../stations/cut/cut';
-import { planDough } from '../stations/dough/result';
+import { planCut } from '../stations/cut/station';
+import { planDough } from '../stations/dough/station';
 import { ItemInput } from '../../contracts/item';
 import { leafBand } from '../coldLine/leaves';
 import { chill } from '../coldLine/thermal';

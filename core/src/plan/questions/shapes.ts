@@ -4,8 +4,8 @@ import { material } from '../../cold/material';
 import { mixtureComposition } from '../../ingredients/composition';
 import { RefusedInput } from '../../quantities/refusal';
 import { Nested, NumberIn, Optional } from '../../quantities/rules';
-import { planCut } from '../stations/cut/cut';
-import { planDough } from '../stations/dough/result';
+import { planCut } from '../stations/cut/station';
+import { planDough } from '../stations/dough/station';
 import { ItemInput } from '../../contracts/item';
 import { fridgeOf } from '../coldLine/thermal';
 import { chillBelowBandK } from '../coldLine/timeline';
@@ -30,7 +30,7 @@ export interface DoughShapes {
 export function doughShapes({ item, kitchen, thicknessMm }: FridgeShapesInput): DoughShapes {
   const dough = planDough(item, kitchen, planCut(item, kitchen));
   if (!dough.band || !dough.facts)
-    throw new RefusedInput({ field: 'item.dough', code: 'noBand', value: item.dough.fat, allowed: 'a fat that sets' });
+    throw new RefusedInput({ field: 'item.dough', code: 'no_band', value: item.dough.fat, allowed: 'a fat that sets' });
   const startC = dough.outOfBowlC;
   const targetC = Math.max(dough.band.low - chillBelowBandK, kitchen.fridgeC + 0.8);
   const items = dough.facts.parts.map((p) => ({ name: p.id, mass: p.grams, ...(p.label ? { label: p.label } : {}) }));

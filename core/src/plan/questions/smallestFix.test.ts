@@ -31,7 +31,7 @@ const cases: [what: string, item: ItemInput, kitchen: KitchenInput, code: string
     'a packet thinner than its sheet',
     { ...turnovers, brief: { count: 2 }, folds: { ...turnovers.folds, rolledLengthMm: 800 } },
     kitchen,
-    'finalThickerThanPacket',
+    'final_thicker_than_packet',
   ],
   [
     'an oven too cool to bake in',
@@ -41,7 +41,7 @@ const cases: [what: string, item: ItemInput, kitchen: KitchenInput, code: string
       filling: { ...turnovers.filling, type: 'apple_raw' },
     },
     { ...kitchen, ovenOffsetC: -40 },
-    'neverReady',
+    'never_ready',
   ],
 ];
 
@@ -67,11 +67,11 @@ describe('the smallest change that would work', () => {
   });
   it('of a pastry that does not fit is one that does', () => {
     const item: ItemInput = { ...turnovers, dough: { ...turnovers.dough, pastry: 'filo' } };
-    expect(mend({ item, kitchen, code: 'pastryDoesNotFit' })).toMatchObject({ path: 'dough.pastry', from: 'filo' });
+    expect(mend({ item, kitchen, code: 'pastry_does_not_fit' })).toMatchObject({ path: 'dough.pastry', from: 'filo' });
   });
   it('is none where no single input helps', () => {
     const dish = starterItem('dishPie', 8, 'You');
-    expect(mend({ item: { ...dish, cut: { ...dish.cut, vessel: null } }, kitchen, code: 'noDish' })).toBeNull();
+    expect(mend({ item: { ...dish, cut: { ...dish.cut, vessel: null } }, kitchen, code: 'no_dish' })).toBeNull();
   });
   it('is none for what does not stand in the way', () => {
     expect(mend({ item: turnovers, kitchen, code: 'rim_too_wide' })).toBeNull();

@@ -15,6 +15,8 @@ export const stepCodes = [
   'linedRest',
   'fillSeal',
   'lidSeal',
+  'latticeSeal',
+  'fillOpen',
   'shapedChill',
   'kneadLeaves',
   'restLeaves',
@@ -31,7 +33,7 @@ export const stepCodes = [
 export type StepCode = (typeof stepCodes)[number];
 
 /** Steps at which the filling goes in and the pastry closes over it. */
-export const closingCodes: readonly StepCode[] = ['fillSeal', 'lidSeal', 'coverLeaves'];
+export const closingCodes: readonly StepCode[] = ['fillSeal', 'lidSeal', 'latticeSeal', 'fillOpen', 'coverLeaves'];
 
 /** One thing done, or waited for, before a bake meets the table. Its time is worked out by the Clock. */
 export interface Step {

@@ -12,6 +12,8 @@ export const benchMinutes = {
   lineDish: 8,
   fillAPiece: 1,
   lidADish: 10,
+  fillADish: 3,
+  latticeADish: 16,
   lidAPot: 1.5,
   knead: 10,
   restLeaves: 60,

@@ -2,6 +2,7 @@ import { FirstTables1764000000000 } from './1764000000000-firstTables';
 import { Removable1764000100000 } from './1764000100000-removable';
 import { LarderDetails1764000200000 } from './1764000200000-larderDetails';
 import { EventsInOrder1764000300000 } from './1764000300000-eventsInOrder';
+import { StepsByName1764000400000 } from './1764000400000-stepsByName';
 
 /** Every change of the data file's shape, in order. */
 export const migrations = [
@@ -9,4 +10,5 @@ export const migrations = [
   Removable1764000100000,
   LarderDetails1764000200000,
   EventsInOrder1764000300000,
+  StepsByName1764000400000,
 ];

@@ -42,7 +42,7 @@ export function ClockStation() {
       ? [
           {
             station: 'clock',
-            code: 'startsPast',
+            code: 'starts_past',
             fields: ['meal.serveAt'],
             values: { minutes: (now.getTime() - start.getTime()) / 60_000 },
             weight: 'warn',

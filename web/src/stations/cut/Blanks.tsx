@@ -1,4 +1,5 @@
-import type { BlankShape, CutPlan } from '@crustallum/core/plan/stations/cut/result';
+import type { CutPlan } from '@crustallum/core/plan/stations/cut/station';
+import type { BlankShape } from '@crustallum/core/plan/stations/cut/result';
 import { Measure } from '../../design/drawings/Measure';
 import { usePhone } from '../../design/ui/useWidth';
 import { plain } from '../../wording/numbers';

@@ -1,5 +1,5 @@
 import type { Ask } from '@crustallum/core/dough/ask';
-import type { CutPlan } from '@crustallum/core/plan/stations/cut/result';
+import type { CutPlan } from '@crustallum/core/plan/stations/cut/station';
 import { addDays, formatISO } from 'date-fns';
 import { useState, type ReactNode } from 'react';
 import { useItem } from '../../desk/useItem';

@@ -1,6 +1,7 @@
 import { shapeSize } from '@crustallum/core/cutting/shape';
 import { layingOrder } from '@crustallum/core/templates/cutOrder';
-import type { CutPlan, RolledGeneration } from '@crustallum/core/plan/stations/cut/result';
+import type { CutPlan } from '@crustallum/core/plan/stations/cut/station';
+import type { RolledGeneration } from '@crustallum/core/plan/stations/cut/result';
 import { plain } from '../../wording/numbers';
 import { frameOf } from './frame';
 import { PieceShape } from './PieceShape';

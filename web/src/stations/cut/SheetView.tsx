@@ -1,6 +1,6 @@
 import { packerOf, type ShapeLayout } from '@crustallum/core/cutting/packer';
 import type { NestedDiscs } from '@crustallum/core/cutting/nesting';
-import type { CutPlan } from '@crustallum/core/plan/stations/cut/result';
+import type { CutPlan } from '@crustallum/core/plan/stations/cut/station';
 import { useState } from 'react';
 import { useItem } from '../../desk/useItem';
 import { Measure } from '../../design/drawings/Measure';

@@ -1,4 +1,4 @@
-import type { CutPlan } from '@crustallum/core/plan/stations/cut/result';
+import type { CutPlan } from '@crustallum/core/plan/stations/cut/station';
 import { Measure } from '../../design/drawings/Measure';
 import { usePhone } from '../../design/ui/useWidth';
 import { plain } from '../../wording/numbers';

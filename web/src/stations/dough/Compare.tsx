@@ -138,7 +138,7 @@ function Two({ one, other }: { one: Side; other: Side }) {
   const band = (s: Side) =>
     s.plan?.dough.band ? `${plain(s.plan.dough.band.low, 0)}–${plain(s.plan.dough.band.high, 0)}°` : '–';
   const chill = (s: Side) => {
-    const third = s.plan?.third;
+    const third = s.plan?.lamination;
     const f = third?.kind === 'folds' ? third.figures.rest : third?.kind === 'crumb' ? third.figures.chill : null;
     if (!f) return '–';
     const { value, unit } = shown(f);
@@ -152,8 +152,8 @@ function Two({ one, other }: { one: Side; other: Side }) {
         : `${plain(s.folds.coatedPct, 0)} % fine, the rest ${plain(s.folds.crumbMm, 0)} mm`;
   // of a hundred each, by how much flour is coated and how much fat stays in pieces: estimates
   const index = (s: Side) =>
-    s.plan?.third.kind === 'crumb' && s.folds
-      ? `${plain(100 * s.plan.third.coverage, 0)}, ${plain(100 - s.folds.coatedPct, 0)} of 100`
+    s.plan?.lamination.kind === 'crumb' && s.folds
+      ? `${plain(100 * s.plan.lamination.coverage, 0)}, ${plain(100 - s.folds.coatedPct, 0)} of 100`
       : '–';
   const rows: [string, (s: Side) => string][] = [
     ['Fat is', (s) => fatWords[s.fat] ?? (nameOf(s.fat).toLowerCase() || '–')],

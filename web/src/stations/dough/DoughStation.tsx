@@ -1,7 +1,7 @@
 import { fatNames } from '@crustallum/core/cold/fats';
 import { styleNames, styles } from '@crustallum/core/dough/styles';
 import { styleOf } from '@crustallum/core/plan/stations/dough/formula';
-import type { DoughPlan } from '@crustallum/core/plan/stations/dough/result';
+import type { DoughPlan } from '@crustallum/core/plan/stations/dough/station';
 import { useState } from 'react';
 import { useItem } from '../../desk/useItem';
 import { usePhone } from '../../design/ui/useWidth';
@@ -184,7 +184,7 @@ function DoughDrawing({ dough, pieces }: { dough: DoughPlan; pieces: string }) {
 }
 
 function LeafPacket({ dough }: { dough: DoughPlan }) {
-  const leaves = Number(dough.figures.dough.reason.values['leaves']);
+  const leaves = useItem().plan?.cut.cuts ?? 0;
   const phone = usePhone();
   const shown = Math.min(30, leaves);
   // leaves and fat at one scale; a phone has room for half of it

@@ -1,4 +1,4 @@
-import type { DoughPlan } from '@crustallum/core/plan/stations/dough/result';
+import type { DoughPlan } from '@crustallum/core/plan/stations/dough/station';
 import { degrees, plain } from '../../wording/numbers';
 import { doughFills } from './colours';
 

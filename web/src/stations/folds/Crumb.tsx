@@ -1,4 +1,4 @@
-import type { CrumbPlan } from '@crustallum/core/plan/stations/lamination/result';
+import type { CrumbPlan } from '@crustallum/core/plan/stations/lamination/station';
 import { useMemo, useState } from 'react';
 import { useItem } from '../../desk/useItem';
 import { Measure } from '../../design/drawings/Measure';
@@ -9,6 +9,7 @@ import { StationPage } from '../_shared/StationPage';
 import { Pick } from '../../design/ui/Pick';
 import { Outlook } from '../_shared/outlook/Outlook';
 import { Shapes } from './Shapes';
+import { lessWaterPct } from '@crustallum/core/plan/stations/lamination/figures';
 
 type View = 'crumb' | 'shapes' | 'otherwise';
 const views: readonly (readonly [View, string])[] = [
@@ -40,7 +41,7 @@ export function Crumb({ third }: { third: CrumbPlan }) {
       whatIf={
         <>
           <b>All rubbed small</b> it would be sandy and short, with no flakes, and drink about{' '}
-          {plain(Number(third.figures.coat.reason.values['lessWater']), 0)} % less water.
+          {plain(lessWaterPct(third.coverage), 0)} % less water.
           <b> Squeeze a handful:</b> it holds and breaks clean when it has water enough, runs out as dust when it has
           not, and shines when the fat melts.
         </>

@@ -1,4 +1,5 @@
-import type { LaminationPlan, TurnColumn } from '@crustallum/core/plan/stations/lamination/result';
+import type { TurnColumn } from '@crustallum/core/plan/stations/lamination/result';
+import type { FoldsPlan } from '@crustallum/core/plan/stations/lamination/station';
 import { foldsIn, hasBlock } from '@crustallum/core/plan/stations/lamination/turns';
 import { useMemo, useState } from 'react';
 import { useItem } from '../../desk/useItem';
@@ -35,7 +36,7 @@ const inputsOf = (view: View, own: boolean, block: boolean): readonly FieldName[
 };
 
 /** One turn from above, and a cut through the sheet at each number of turns. */
-export function Folds({ third }: { third: LaminationPlan }) {
+export function Folds({ third }: { third: FoldsPlan }) {
   const { item, plan } = useItem();
   const [view, setView] = useState<View>('cut');
   if (!item || !plan) return null;
@@ -109,7 +110,7 @@ function FoldsDrawing({
   held,
   lumps,
 }: {
-  third: LaminationPlan;
+  third: FoldsPlan;
   turns: number;
   sheetMm: number;
   fold: number;

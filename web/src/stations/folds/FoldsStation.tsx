@@ -8,7 +8,7 @@ import { Waiting } from '../_shared/StationPage';
 export function FoldsStation() {
   const { plan } = useItem();
   if (!plan) return <Waiting />;
-  const { third } = plan;
+  const { lamination: third } = plan;
   return third.kind === 'folds' ? (
     <Folds third={third} />
   ) : third.kind === 'crumb' ? (

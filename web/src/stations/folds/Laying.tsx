@@ -1,4 +1,4 @@
-import type { LeavesPlan } from '@crustallum/core/plan/stations/lamination/result';
+import type { LeavesPlan } from '@crustallum/core/plan/stations/lamination/station';
 import { layings } from '@crustallum/core/lamination/leafLaying';
 import { useItem } from '../../desk/useItem';
 import { Pick } from '../../design/ui/Pick';

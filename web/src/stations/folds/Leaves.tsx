@@ -1,4 +1,4 @@
-import type { LeavesPlan } from '@crustallum/core/plan/stations/lamination/result';
+import type { LeavesPlan } from '@crustallum/core/plan/stations/lamination/station';
 import { useState } from 'react';
 import { useItem } from '../../desk/useItem';
 import { Measure } from '../../design/drawings/Measure';

@@ -1,4 +1,4 @@
-import type { LaminationPlan } from '@crustallum/core/plan/stations/lamination/result';
+import type { FoldsPlan } from '@crustallum/core/plan/stations/lamination/station';
 import { dustingGPerDm2 } from '@crustallum/core/plan/stations/lamination/turns';
 import { foldWords } from '../../wording/folds';
 import { plain, span } from '../../wording/numbers';
@@ -10,7 +10,7 @@ export function TurnTable({
   third,
   sheet,
 }: {
-  third: LaminationPlan;
+  third: FoldsPlan;
   sheet: { l: number; w: number; t: number; trimMm: number };
 }) {
   const { rows } = third;

@@ -1,4 +1,4 @@
-import type { OvenPlan } from '@crustallum/core/plan/stations/oven/result';
+import type { OvenPlan } from '@crustallum/core/plan/stations/oven/station';
 import type { ItemInput } from '@crustallum/core/contracts/item';
 import { lazy } from 'react';
 import { useItem } from '../../desk/useItem';
@@ -89,7 +89,8 @@ function OvenDrawing({ oven, item }: { oven: OvenPlan; item: ItemInput }) {
       ? [oven.spec.shape.dMm, oven.spec.filling.depthMm]
       : [oven.spec.shape.lMm, oven.spec.filling.depthMm];
   const px = Math.min(2, 250 / w);
-  const lid = Math.max(6, oven.spec.top.tMm * px * 1.6);
+  // an open pie has no lid to draw
+  const lid = oven.spec.top ? Math.max(6, oven.spec.top.tMm * px * 1.6) : 0;
   const depth = Math.max(30, Math.min(110, h * px * 1.2));
   const cx = 510;
   const ground = 196;

@@ -8,6 +8,9 @@ import { Measure } from '../../design/drawings/Measure';
 import { plain } from '../../wording/numbers';
 import { Drawing } from '../_shared/Drawing';
 import { StationPage, Waiting } from '../_shared/StationPage';
+import type { Closing } from '@crustallum/core/plan/stations/seal/result';
+import { fields } from '../_shared/fields';
+import { crimps } from '@crustallum/core/sealing/seals';
 
 const tickWords: Record<string, (v: Record<string, number | string>) => [string, string]> = {
   'tick.fillingCold': (v) => [`filling at ${plain(Number(v['atC']), 0)}° or under`, 'probe the middle'],
@@ -98,30 +101,44 @@ function LidFromAbove({ plan, item }: { plan: ItemPlan; item: ItemInput }) {
   );
 }
 
+/** What can be set of each closing. */
+const sealInputs: Record<Closing, readonly (keyof typeof fields)[]> = {
+  seam: ['rim', 'slits', 'slitLength', 'crimp', 'glue', 'wash'],
+  lid: ['rim', 'slits', 'slitLength', 'crimp', 'glue', 'wash'],
+  lattice: ['rim', 'crimp', 'glue', 'wash'],
+  laps: ['wash'],
+  open: ['rim', 'crimp', 'wash'],
+};
+
 export function SealStation() {
   const { item, plan } = useItem();
   const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
   if (!item || !plan) return <Waiting />;
-  const filo = item.document.dough.pastry === 'filo';
-  const { seal } = item.document;
   const s = plan.seal;
+  const filo = s.closing === 'laps';
+  const open = s.closing === 'open';
+  const { seal } = item.document;
   const t = plan.cut.rolled.thicknessMm;
   // a wide rim is drawn smaller, so that it stays beside the lid
   const px = Math.min(17, 230 / seal.rimMm);
   const rimPx = seal.rimMm * px;
   const pressed = t * 2 * 0.7;
-  const crimpMm = Number(s.figures.pinches.reason.values['pitchMm']);
+  const crimpMm = crimps[seal.crimp].pitchMm;
   const toggle = (code: string) =>
     setTicked((now) => new Set(now.has(code) ? [...now].filter((c) => c !== code) : [...now, code]));
   return (
     <StationPage
       station="seal"
-      inputs={filo ? ['wash'] : ['rim', 'slits', 'slitLength', 'crimp', 'glue', 'wash']}
+      inputs={sealInputs[s.closing]}
       numbers={[
         [filo ? 'Laps' : 'Pinches round each', s.figures.pinches],
-        ...(filo ? [] : ([['Strength of the seam', s.figures.strength]] as const)),
-        ['Vents, once open', s.figures.vents],
-        ['First gold', s.figures.wash],
+        ...(filo || open ? [] : ([['Strength of the seam', s.figures.strength]] as const)),
+        ...(open
+          ? []
+          : ([
+              ['Vents, once open', s.figures.vents],
+              ['First gold', s.figures.wash],
+            ] as const)),
         ['Time at the bench', s.figures.time],
       ]}
     >
@@ -132,7 +149,9 @@ export function SealStation() {
         label={
           filo
             ? 'Its top; nothing is crimped'
-            : `The rim cut through: ${seal.rimMm} mm bare, closed by ${seal.crimp}; ${seal.slits} slits of ${seal.slitMm} mm`
+            : open
+              ? `The rim cut through: ${seal.rimMm} mm; nothing is laid over the filling`
+              : `The rim cut through: ${seal.rimMm} mm bare, closed by ${seal.crimp}; ${seal.slits} slits of ${seal.slitMm} mm`
         }
       >
         <text x="20" y="16" className="b">
@@ -176,10 +195,10 @@ export function SealStation() {
           </g>
         )}
         <LidFromAbove plan={plan} item={item.document} />
-        {!filo && <SteamBars need={s.need.needMm2} open={s.ventMm2} />}
+        {!filo && s.need && <SteamBars need={s.need.needMm2} open={s.ventMm2} />}
       </Drawing>
       <div className="mt-3" style={{ maxWidth: 660 }}>
-        <strong>Before a lid goes on</strong>
+        <strong>{open ? 'Before it is filled' : filo ? 'Before it is folded over' : 'Before a lid goes on'}</strong>
         <ul
           className="plain-list mt-1 grid gap-x-6 gap-y-2"
           style={{ gridTemplateColumns: 'repeat(auto-fill, minmax(190px, 1fr))' }}

@@ -2,7 +2,7 @@ import { handPieceKinds } from '../../../filling/handPiece';
 import type { ItemInput } from '../../../contracts/item';
 import { planItem } from '../../item';
 import { plainKitchen, starterItem } from '../../starters';
-import { planCut } from './cut';
+import { planCut } from './station';
 
 const hand = (cut: Partial<ItemInput['cut']> = {}, more: Partial<ItemInput> = {}): ItemInput => {
   const item = starterItem('handPies', 12, 'You', 'shortcrust');
@@ -48,21 +48,21 @@ describe('the first sheet as the cook rolls it', () => {
   });
   it('too small even rolled again is said, with how many it gives', () => {
     const [problem] = stops(hand({ sheetLengthMm: 200, sheetWidthMm: 120, maxReRolls: 0 }, { brief: { count: 60 } }));
-    expect(problem).toMatchObject({ code: 'sheetTooSmall', values: { of: 120 } });
+    expect(problem).toMatchObject({ code: 'sheet_too_small', values: { of: 120 } });
   });
   it('larger than bench or pin is named, and so is a cutter wider than it', () => {
-    expect(stops(hand({ sheetLengthMm: 1500, sheetWidthMm: 400 })).map((p) => p.code)).toContain('sheetOverBench');
-    expect(stops(hand({ sheetLengthMm: 400, sheetWidthMm: 90 })).map((p) => p.code)).toContain('cutterOverSheet');
+    expect(stops(hand({ sheetLengthMm: 1500, sheetWidthMm: 400 })).map((p) => p.code)).toContain('sheet_over_bench');
+    expect(stops(hand({ sheetLengthMm: 400, sheetWidthMm: 90 })).map((p) => p.code)).toContain('cutter_over_sheet');
   });
   it('with pieces laid by hand gives just those; one over the trim is said', () => {
     const d = plan(hand()).generations[0]?.cutter ?? 94;
     const at = (x: number) => ({ x, y: 60 });
     const own = { sheetLengthMm: 400, sheetWidthMm: 300 };
     const fine = plan(hand({ ...own, placed: [at(60), at(60 + d + 2)] }));
-    expect(fine.problems.map((p) => p.code)).not.toContain('laidWrong');
+    expect(fine.problems.map((p) => p.code)).not.toContain('laid_wrong');
     expect(fine.generations[0]?.layout.n).toBe(2);
     const wrong = stops(hand({ ...own, placed: [at(20), at(100)] }));
-    expect(wrong.find((p) => p.code === 'laidWrong')?.values).toMatchObject({ outside: 1, overlapping: 1 });
+    expect(wrong.find((p) => p.code === 'laid_wrong')?.values).toMatchObject({ outside: 1, overlapping: 1 });
   });
 });
 
@@ -122,7 +122,7 @@ describe('shrink in two ways, and against it', () => {
 describe('dishes', () => {
   const deep = { form: 'round' as const, top: 200, bottom: 200, depth: 100 };
   it('deep ones say that a disc and a band sit better, and take them', () => {
-    expect(plan(dish({ vessel: deep })).problems.map((p) => p.code)).toEqual(['deepDish']);
+    expect(plan(dish({ vessel: deep })).problems.map((p) => p.code)).toEqual(['deep_dish']);
     const banded = plan(dish({ vessel: deep, lining: 'band' }));
     expect(banded.problems).toEqual([]);
     expect(banded.blanks.map((b) => b.kind)).toEqual(['bottom', 'band', 'lid']);

@@ -3,16 +3,19 @@ import { stripRows } from '../../../cutting/strips';
 import { crimps } from '../../../sealing/seals';
 import { baseBlank, discAndBand, domeVolume, fillCapacity, latticeStrips, lidBlank } from '../../../vessels/blanks';
 import { perimeter, planArea, type VesselGeometry } from '../../../vessels/vessel';
-import { figure } from '../../figure';
 import type { ItemInput } from '../../../contracts/item';
-import { doughDensity, type BlankKind, type BlankShape, type CutPlan } from './result';
-import type { Problem } from '../../problem';
+import { doughDensity, type BlankKind, type BlankShape, type CutResult } from './result';
+import { problem, type Problem } from '../../problem';
+import { stop } from './problems';
 import type { KitchenInput } from '../../../contracts/kitchen';
 import { benchMinutes } from '../../steps/minutes';
 
 const domeShare = 1 / 12;
 /** What two lengths of a band or strand lap where they are joined, mm. */
 const joinMm = 15;
+/** Strips of a lattice where the cook has set none, mm. */
+const stripMm = 20;
+const stripGapMm = 15;
 
 interface Blanks {
   blanks: BlankShape[];
@@ -51,7 +54,7 @@ function blanksOf(item: ItemInput, g: VesselGeometry, dishes: number, benchLong:
   const dome = Math.min(g.top.length, g.top.width) * domeShare;
   if ((cut.lid ?? 'whole') === 'whole') add('lid', g.form, lidBlank(g, rimCover, lidOverMm, dome).dims, 1);
   else if (cut.lid === 'lattice') {
-    const [width, spacing] = [cut.stripMm ?? 20, cut.stripGapMm ?? 15];
+    const [width, spacing] = [cut.stripMm ?? stripMm, cut.stripGapMm ?? stripGapMm];
     const strips = latticeStrips(g, { width, spacing, woven: cut.woven ?? true, overhang: lidOverMm });
     const longest = Math.max(...strips.map((s) => s.length));
     const { rows } = stripRows({ lengths: strips.map((s) => s.length), L: Math.max(longest, 20) });
@@ -63,7 +66,7 @@ function blanksOf(item: ItemInput, g: VesselGeometry, dishes: number, benchLong:
       .forEach(([length, n], i) => add('strip', 'rect', [length, width], n, i ? 0 : sheet));
   }
   if (cut.plaitEdge) {
-    const width = cut.stripMm ?? 20;
+    const width = cut.stripMm ?? stripMm;
     const edge = perimeter(g.form, g.top, g.corner);
     const { strandLen } = piece({ kind: 'plait', len: Math.min(2000, edge), mass: 100 });
     const whole = (strandLen as number) * (edge / Math.min(2000, edge));
@@ -74,118 +77,106 @@ function blanksOf(item: ItemInput, g: VesselGeometry, dishes: number, benchLong:
   return { blanks, sheetsMm2, fullness };
 }
 
+/** What a dish's figures need besides the result. */
+export interface DishCut {
+  result: CutResult;
+  problems: Problem[];
+  dishes: number;
+  /** How much of the base has to be eased into folds, 0 to 1. */
+  fullness: number;
+  /** Dough in the sheets and in what is cut from them, g. */
+  sheetsG: number;
+  cutG: number;
+  /** For one dish: what lies under the filling, and over it, g. */
+  underG: number;
+  overG: number;
+  largestMm: [number, number];
+}
+
+/** Share of a top that a lattice leaves open: between its strips, both ways. */
+function latticeOpen(item: ItemInput): number {
+  const [width, gap] = [item.cut.stripMm ?? stripMm, item.cut.stripGapMm ?? stripGapMm];
+  return (gap / (width + gap)) ** 2;
+}
+
 /** Blanks for pies baked in a dish, and the dough their sheets take. */
-export function dishCut(item: ItemInput, kitchen: KitchenInput, g: VesselGeometry): CutPlan {
+export function dishCut(item: ItemInput, kitchen: KitchenInput, g: VesselGeometry): DishCut {
   const { cut, brief } = item;
   const rho = doughDensity[item.dough.pastry];
   const pots = item.product === 'potPies';
   const dishes = pots ? brief.count : (cut.dishes ?? 1);
-  const problems: Problem[] = [];
   const benchLong = Math.max(kitchen.benchLengthMm, kitchen.benchWidthMm);
-  const benchShort = Math.min(kitchen.benchLengthMm, kitchen.benchWidthMm);
   const { blanks, sheetsMm2, fullness } = blanksOf(item, g, dishes, benchLong);
   const largest = blanks.reduce<[number, number]>(
     (most, b) => (Math.min(...b.dims) > Math.min(...most) ? b.dims : most),
     [0, 0],
   );
   const [long, short] = [Math.max(...largest) + 2 * cut.trimMm, Math.min(...largest) + 2 * cut.trimMm];
-  if (long > benchLong || short > benchShort)
-    problems.push({
-      station: 'cut',
-      code: 'piece_bigger_than_bench',
-      fields: ['cut.vessel', 'kitchen.benchLengthMm'],
-      values: { long, short, benchLong, benchShort },
-      weight: 'stop',
-    });
-  if (fullness > 0.35 && (cut.lining ?? 'one') === 'one')
-    problems.push({
-      station: 'cut',
-      code: 'deepDish',
-      fields: ['cut.lining'],
-      values: { fullness: fullness * 100 },
-      weight: 'warn',
-    });
-  const mass = (sheetsMm2 * cut.thicknessMm * rho) / 1000;
-  const pieces = blanks.reduce((sum, b) => sum + b.count, 0);
-  const cutMass = blanks.reduce((sum, b) => sum + b.count * b.massG, 0);
-  const trimmings = mass - cutMass;
-  const seconds = 3 * benchMinutes.cutAPiece * 60 * kitchen.pace;
-  const sum = (kinds: readonly BlankKind[]) =>
+  const sheetsG = (sheetsMm2 * cut.thicknessMm * rho) / 1000;
+  const cuts = blanks.reduce((sum, b) => sum + b.count, 0);
+  const cutG = blanks.reduce((sum, b) => sum + b.count * b.massG, 0);
+  const each = (kinds: readonly BlankKind[]) =>
     blanks.filter((b) => kinds.includes(b.kind)).reduce((total, b) => total + b.massG * b.count, 0) / dishes;
   const lid = blanks.find((b) => b.kind === 'lid');
   const top = planArea(g.form, g.top, g.corner);
   const dome = lid ? Math.min(g.top.length, g.top.width) * domeShare : 0;
   const lined = fillCapacity(g, { dough: cut.thicknessMm, dome });
-  return {
-    figures: {
-      firstRoll: figure(
-        pieces,
-        'pieces',
-        lid && blanks.every((b) => b.kind === 'lid' || b.kind === 'base') ? 'cut.blanks' : 'cut.otherBlanks',
-        {
-          base: Math.round(blanks.find((b) => b.kind === 'base')?.dims[0] ?? 0),
-          lid: Math.round(lid?.dims[0] ?? 0),
-          dishes,
-          fullness,
-          kinds: [...new Set(blanks.map((b) => b.kind))].join(', '),
-        },
-        'exact',
-        'vessels.baseBlank',
-      ),
-      laterRolls: figure(0, 'pieces', 'cut.trimmings', { trimmings }, 'exact', 'vessels.baseBlank'),
-      sheetUsed: figure(
-        mass > 0 ? (100 * cutMass) / mass : null,
-        '%',
-        'cut.blankShare',
-        { cut: cutMass, of: mass },
-        'exact',
-        'vessels.baseBlank',
-      ),
-      doughNeeded: figure(
-        mass,
-        'g',
-        'cut.doughForDish',
-        {
-          base: sum(['base', 'bottom', 'band']),
-          lid: sum(['lid', 'strip', 'strand']),
-          t: cut.thicknessMm,
-          trimmings,
-          dishes,
-        },
-        'exact',
-        'vessels.baseBlank',
-      ),
-      rolledSize: figure(
-        long,
-        'mm',
-        'cut.rolledSize',
-        { w: short, h: long, t: cut.thicknessMm, sheets: pieces },
-        'exact',
-        'vessels.baseBlank',
-      ),
-      time: figure((pieces * seconds) / 60, 'min', 'cut.time', { N: pieces, seconds }, 'estimate', 'plan.item'),
-    },
-    problems,
-    doughMassG: mass,
+  const result: CutResult = {
+    doughMassG: sheetsG,
     rolled: {
       lengthMm: long,
       widthMm: short,
       thicknessMm: cut.thicknessMm,
-      sheets: pieces,
+      sheets: cuts,
       shape: g.form === 'rect' ? 'rect' : 'round',
     },
     generations: [],
-    savedG: trimmings,
+    cuts,
+    cutMin: cuts * 3 * benchMinutes.cutAPiece * kitchen.pace,
+    savedG: sheetsG - cutG,
     scraps: null,
     blanks,
     leaves: null,
-    seamMm: perimeter(g.form, g.top, g.corner) * dishes,
+    seamMm: perimeter(g.form, g.top, g.corner),
     comfortableMl: pots ? fillCapacity(g, { headspace: 8 }) : lined,
     overfullMl: pots ? fillCapacity(g) : lined + 0.1 * domeVolume(g, dome),
     planAreaMm2: top,
+    openShare: cut.lid === 'none' ? 1 : cut.lid === 'lattice' ? latticeOpen(item) : 0,
     closed: null,
     oven: null,
     pieces: dishes,
     lidAreaMm2: lid ? (lid.massG * 1000) / (cut.thicknessMm * rho) : top,
   };
+  return {
+    result,
+    problems: dishProblems(item, kitchen, { long, short, fullness }),
+    dishes,
+    fullness,
+    sheetsG,
+    cutG,
+    underG: each(['base', 'bottom', 'band']),
+    overG: each(['lid', 'strip', 'strand']),
+    largestMm: [long, short],
+  };
+}
+
+/** Over this share of the base in folds, a disc and a band sit better (estimate). */
+const deepFrom = 0.35;
+
+function dishProblems(
+  { cut }: ItemInput,
+  kitchen: KitchenInput,
+  o: { long: number; short: number; fullness: number },
+): Problem[] {
+  const benchLong = Math.max(kitchen.benchLengthMm, kitchen.benchWidthMm);
+  const benchShort = Math.min(kitchen.benchLengthMm, kitchen.benchWidthMm);
+  const { long, short, fullness } = o;
+  const found: Problem[] = [];
+  if (long > benchLong || short > benchShort)
+    found.push(
+      stop('piece_bigger_than_bench', ['cut.vessel', 'kitchen.benchLengthMm'], { long, short, benchLong, benchShort }),
+    );
+  if (fullness > deepFrom && (cut.lining ?? 'one') === 'one')
+    found.push(problem('cut', 'deep_dish', 'warn', ['cut.lining'], { fullness: fullness * 100 }));
+  return found;
 }

@@ -2,17 +2,29 @@ import { piece } from '../../../cutting/piece';
 import { fillVolume } from '../../../filling/fillVolume';
 import { fillCapacity } from '../../../vessels/blanks';
 import { planArea, type VesselGeometry } from '../../../vessels/vessel';
-import { figure } from '../../figure';
 import type { ItemInput } from '../../../contracts/item';
-import type { CutPlan } from './result';
+import type { CutResult } from './result';
 import type { Problem } from '../../problem';
+import { stop } from './problems';
 import { benchMinutes } from '../../steps/minutes';
 
+/** Thickness of a leaf, mm, at 190 g a square metre and 1.25 g/cm³ (estimates). */
+const leafGPerM2 = 190;
+export const leafMm = leafGPerM2 / 1000 / 1.25;
+
+/** What the figures of leaves need besides the result. */
+export interface LeafCut {
+  result: CutResult;
+  problems: Problem[];
+  coil: boolean;
+  /** Leaves side by side that cover the tin once. */
+  cover: number;
+  tinMm: number;
+}
+
 /** Leaves as they come: how many a tray or a coil takes. */
-export function filoCut(item: ItemInput, g: VesselGeometry | null): CutPlan {
+export function filoCut(item: ItemInput, g: VesselGeometry | null): LeafCut {
   const { folds } = item;
-  const problems: Problem[] = [];
-  if (!g) problems.push({ station: 'cut', code: 'noDish', fields: ['cut.vessel'], values: {}, weight: 'stop' });
   const round = g?.form === 'round';
   const coil = item.product === 'filoCoil';
   const leafArea = folds.leafLengthMm * folds.leafWidthMm;
@@ -35,52 +47,22 @@ export function filoCut(item: ItemInput, g: VesselGeometry | null): CutPlan {
   const leaves = coil
     ? stacks * folds.leavesInStack
     : folds.leavesInStack * cover + Math.ceil(0.75 * folds.leavesInStack) * cover;
-  const massG = (leaves * leafArea * 190) / 1e6;
+  const massG = (leaves * leafArea * leafGPerM2) / 1e6;
   const inRope = coil && rope ? fillVolume({ kind: 'coil', d: rope / 10, L: (shape?.ropeLen ?? 100) / 10 }) : null;
   const comfortable = !g ? 100 : (inRope?.comfortableMl ?? fillCapacity(g, { level: 0.85 }));
   const overfull = !g ? 110 : (inRope?.overfillMl ?? fillCapacity(g, { level: 0.95 }));
-  const minutes = leaves * benchMinutes.brushALeaf;
-  return {
-    figures: {
-      firstRoll: figure(
-        leaves,
-        'leaves',
-        coil ? 'cut.coilLeaves' : 'cut.trayLeaves',
-        {
-          stacks,
-          perStack: folds.leavesInStack,
-          ropeCm: (shape?.ropeLen ?? 0) / 10,
-          tinCm: (g?.top.length ?? 0) / 10,
-          cover,
-          leafL: folds.leafLengthMm / 10,
-          leafW: folds.leafWidthMm / 10,
-        },
-        'exact',
-        'cutting.piece',
-      ),
-      laterRolls: figure(0, 'pieces', 'cut.noReRolls', {}, 'exact', 'cutting.piece'),
-      sheetUsed: figure(100, '%', 'cut.wholeLeaves', { leaves }, 'exact', 'cutting.piece'),
-      doughNeeded: figure(massG, 'g', 'cut.leafMass', { leaves, areaCm2: leafArea / 100 }, 'estimate', 'cold.filoFat'),
-      rolledSize: figure(
-        folds.leafLengthMm,
-        'mm',
-        'cut.leafSize',
-        { w: folds.leafWidthMm, h: folds.leafLengthMm },
-        'exact',
-        'cutting.piece',
-      ),
-      time: figure(minutes, 'min', 'cut.brushTime', { leaves }, 'estimate', 'plan.item'),
-    },
-    problems,
+  const result: CutResult = {
     doughMassG: massG,
     rolled: {
       lengthMm: folds.leafLengthMm,
       widthMm: folds.leafWidthMm,
-      thicknessMm: 190 / 1000 / 1.25,
+      thicknessMm: leafMm,
       sheets: leaves,
       shape: 'rect',
     },
     generations: [],
+    cuts: leaves,
+    cutMin: leaves * benchMinutes.brushALeaf,
     savedG: 0,
     scraps: null,
     blanks: [],
@@ -94,10 +76,18 @@ export function filoCut(item: ItemInput, g: VesselGeometry | null): CutPlan {
     seamMm: coil ? (shape?.ropeLen ?? 0) : 2 * (folds.leafLengthMm + folds.leafWidthMm),
     comfortableMl: comfortable,
     overfullMl: overfull,
+    openShare: 0,
     closed: null,
     oven: null,
     planAreaMm2: g ? planArea(g.form, g.top, g.corner) : 1e4,
     pieces: 1,
     lidAreaMm2: round && g ? planArea(g.form, g.top, 0) : leafArea,
+  };
+  return {
+    result,
+    problems: g ? [] : [stop('no_dish', ['cut.vessel'])],
+    coil,
+    cover,
+    tinMm: g?.top.length ?? 0,
   };
 }

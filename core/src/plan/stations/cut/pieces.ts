@@ -15,16 +15,17 @@ import { sheetArea, type Sheet } from '../../../cutting/sheet';
 import { RefusedInput } from '../../../quantities/refusal';
 import { fillCapacity, lidBlank } from '../../../vessels/blanks';
 import { planArea, type VesselGeometry } from '../../../vessels/vessel';
-import { figure, type Figure } from '../../figure';
 import type { ItemInput } from '../../../contracts/item';
-import { doughDensity, refusal, type CutPlan, type RolledGeneration } from './result';
+import { refusal, stop } from './problems';
+import { doughDensity, type CutResult, type RolledGeneration } from './result';
 import type { Problem } from '../../problem';
 import type { CutInput } from '../../../contracts/cut';
 import type { KitchenInput } from '../../../contracts/kitchen';
 import { remember } from '../../memo';
 import { benchMinutes } from '../../steps/minutes';
 
-const rectOf = (s: Sheet): [number, number] =>
+/** Sides of the box a sheet fills, mm. */
+export const sheetSides = (s: Sheet): [number, number] =>
   s.shape === 'round' ? [s.d, s.d] : s.shape === 'square' ? [s.w, s.w] : [s.w, s.h];
 
 /** Sizes of an item's piece; an outline that crosses itself is planned as its starting one, and said. */
@@ -38,7 +39,7 @@ export const sizesOf = ({ cut, seal }: Pick<ItemInput, 'cut' | 'seal'>): HandPie
   thicknessMm: cut.thicknessMm,
 });
 
-interface Wanted {
+export interface Wanted {
   shape: CutShape;
   /** Its nominal size, mm. */
   D: number;
@@ -58,7 +59,7 @@ function wanted(item: ItemInput, pot: VesselGeometry | null, problems: Problem[]
   const sizes = sizesOf(item);
   const most = widestRim(sizes);
   if (cut.pieceKind === 'outline2' && crossesItself(outlineCorners(cut.outline)))
-    problems.push({ station: 'cut', code: 'crosses_itself', fields: ['cut.outline'], values: {}, weight: 'stop' });
+    problems.push(stop('crosses_itself', ['cut.outline']));
   if (seal.rimMm > most)
     problems.push({
       station: 'seal',
@@ -82,7 +83,7 @@ function wanted(item: ItemInput, pot: VesselGeometry | null, problems: Problem[]
 /** The cook's own first sheet, where they set its sides or laid the pieces themselves. */
 function ownSheet(cut: CutInput, needed: Sheet | undefined): Sheet | null {
   if (!cut.sheetLengthMm && !cut.sheetWidthMm) return null;
-  const [w, h] = needed ? rectOf(needed) : [cut.sheetLengthMm ?? 400, cut.sheetWidthMm ?? 300];
+  const [w, h] = needed ? sheetSides(needed) : [cut.sheetLengthMm ?? 400, cut.sheetWidthMm ?? 300];
   const sheet: Sheet = {
     shape: 'rect',
     w: cut.sheetLengthMm ?? Math.max(w, h),
@@ -92,34 +93,30 @@ function ownSheet(cut: CutInput, needed: Sheet | undefined): Sheet | null {
 }
 
 function sheetProblems(sheet: Sheet, w: Wanted, cut: CutInput, kitchen: KitchenInput): Problem[] {
-  const [long, short] = [Math.max(...rectOf(sheet)), Math.min(...rectOf(sheet))];
+  const [long, short] = [Math.max(...sheetSides(sheet)), Math.min(...sheetSides(sheet))];
   const bench = [
     Math.max(kitchen.benchLengthMm, Math.min(kitchen.benchWidthMm, kitchen.pinMm)),
     Math.min(kitchen.benchLengthMm, kitchen.benchWidthMm, kitchen.pinMm),
   ] as const;
-  const stop = (code: string, values: Problem['values'], fields: string[]): Problem => ({
-    station: 'cut',
-    code,
-    fields,
-    values,
-    weight: 'stop',
-  });
   const found: Problem[] = [];
   if (long > bench[0] + 1e-9 || short > bench[1] + 1e-9)
     found.push(
-      stop('sheetOverBench', { long, short, benchLong: bench[0], benchShort: bench[1] }, [
-        'cut.sheetLengthMm',
-        'cut.sheetWidthMm',
-      ]),
+      stop('sheet_over_bench', ['cut.sheetLengthMm', 'cut.sheetWidthMm'], {
+        long,
+        short,
+        benchLong: bench[0],
+        benchShort: bench[1],
+      }),
     );
   const [pw, ph] = shapeSize(w.shape);
   const narrow = Math.min(pw, ph);
   if (narrow > short - 2 * cut.trimMm)
     found.push(
-      stop('cutterOverSheet', { cutter: narrow, short, max: Math.max(0, short - 2 * cut.trimMm) }, [
-        'cut.cutterMm',
-        'cut.sheetWidthMm',
-      ]),
+      stop('cutter_over_sheet', ['cut.cutterMm', 'cut.sheetWidthMm'], {
+        cutter: narrow,
+        short,
+        max: Math.max(0, short - 2 * cut.trimMm),
+      }),
     );
   return found;
 }
@@ -129,13 +126,13 @@ function ownLaying(cut: CutInput, bed: { sheet: Sheet; shape: CutShape }, proble
   if (!cut.placed?.length) return null;
   const { outside, overlapping } = misplaced({ ...bed, trim: cut.trimMm, gap: cut.gapMm }, cut.placed);
   if (outside.length + overlapping.length > 0)
-    problems.push({
-      station: 'cut',
-      code: 'laidWrong',
-      fields: ['cut.placed', 'cut.cutterMm'],
-      values: { outside: outside.length, overlapping: overlapping.length, cutter: shapeSize(bed.shape)[0] },
-      weight: 'stop',
-    });
+    problems.push(
+      stop('laid_wrong', ['cut.placed', 'cut.cutterMm'], {
+        outside: outside.length,
+        overlapping: overlapping.length,
+        cutter: shapeSize(bed.shape)[0],
+      }),
+    );
   const n = cut.placed.length;
   return {
     n,
@@ -148,22 +145,23 @@ function ownLaying(cut: CutInput, bed: { sheet: Sheet; shape: CutShape }, proble
   };
 }
 
-/** Pieces for the hand, or lids of round pots: sheets, re-rolls, and how much dough that asks for. */
-export function pieceCut(
-  item: ItemInput,
-  kitchen: KitchenInput,
-  pot: VesselGeometry | null,
-  given: Problem[] = [],
-): CutPlan {
-  const { cut, brief } = item;
-  const rho = doughDensity[item.dough.pastry];
-  const problems = [...given];
-  const w = wanted(item, pot, problems);
-  const settings = {
+/** What the figures of pieces need besides the result. */
+export interface PieceCut {
+  result: CutResult;
+  problems: Problem[];
+  wanted: Wanted;
+  plan: ReRollPlan | null;
+  pot: boolean;
+}
+
+/** What is asked of the sheets: the shape, the bench and pin, and the cook's ways. */
+function sheetSettings(item: ItemInput, kitchen: KitchenInput, w: Wanted, pot: boolean) {
+  const { cut } = item;
+  return {
     D: w.D,
     ...(w.shape.kind === 'disc' ? {} : { shape: w.shape }),
     t: cut.thicknessMm,
-    rho,
+    rho: doughDensity[item.dough.pastry],
     trim: cut.trimMm,
     gap: cut.gapMm,
     maxRerolls: cut.maxReRolls,
@@ -176,51 +174,64 @@ export function pieceCut(
     ...(cut.policy ? { policy: cut.policy, cutterOnHand: cut.onHandMm ?? w.D } : {}),
     ...(cut.ownCutters?.length && w.shape.kind === 'disc' && !pot ? { cutters: cut.ownCutters } : {}),
   };
-  let plan: ReRollPlan | null = null;
-  let mass = (w.N * shapeArea(w.shape) * cut.thicknessMm * rho) / 1000;
-  let laid: ShapeLayout | null = null;
+}
+
+/** The sheets of a day: the smallest dough that gives all pieces, or what follows from the cook's own first sheet. */
+function sheets(item: ItemInput, kitchen: KitchenInput, w: Wanted, pot: boolean, problems: Problem[]) {
+  const { cut } = item;
+  const settings = sheetSettings(item, kitchen, w, pot);
   try {
-    let found = remember(['minimumDough', settings], () => minimumDough(settings));
+    const found = remember(['minimumDough', settings], () => minimumDough(settings));
     const first = found.plan.gens[0];
     const own = ownSheet(cut, first?.sheet) ?? (cut.placed?.length ? (first?.sheet ?? null) : null);
-    if (own && first) {
-      problems.push(...sheetProblems(own, w, cut, kitchen));
-      laid = ownLaying(cut, { sheet: own, shape: first.shape }, problems);
-      const ask = { ...settings, first: { sheet: own, ...(laid ? { n: laid.n } : {}) } };
-      found = remember(['sheetsFor', ask], () => sheetsFor(ask));
-      if (found.plan.pieces < w.N && !problems.some((p) => p.weight === 'stop'))
-        problems.push({
-          station: 'cut',
-          code: 'sheetTooSmall',
-          fields: ['cut.sheetLengthMm', 'brief.count'],
-          values: { n: found.plan.pieces, of: w.N },
-          weight: 'stop',
-        });
-    }
-    plan = found.plan;
-    mass = found.mass;
+    if (!own || !first) return { plan: found.plan, mass: found.mass, laid: null };
+    problems.push(...sheetProblems(own, w, cut, kitchen));
+    const laid = ownLaying(cut, { sheet: own, shape: first.shape }, problems);
+    const ask = { ...settings, first: { sheet: own, ...(laid ? { n: laid.n } : {}) } };
+    const made = remember(['sheetsFor', ask], () => sheetsFor(ask));
+    if (made.plan.pieces < w.N && !problems.some((p) => p.weight === 'stop'))
+      problems.push(stop('sheet_too_small', ['cut.sheetLengthMm', 'brief.count'], { n: made.plan.pieces, of: w.N }));
+    return { plan: made.plan, mass: made.mass, laid };
   } catch (error) {
     if (!(error instanceof RefusedInput)) throw error;
     problems.push(refusal(error, ['cut.cutterMm', 'cut.thicknessMm']));
+    return { plan: null, mass: null, laid: null };
   }
+}
+
+/** Every roll with its pieces as they lie; lids are cut first, for they show. */
+function rolls(cut: CutInput, w: Wanted, pot: boolean, plan: ReRollPlan | null, laid: ShapeLayout | null) {
   const quarterTurns = (cut.shrinkPct ?? 2) === (cut.shrinkAcrossPct ?? cut.shrinkPct ?? 2);
   let lidsLeft = w.lids;
-  const generations = (plan?.gens ?? []).map((g, i): RolledGeneration => {
+  return (plan?.gens ?? []).map((g, i): RolledGeneration => {
     const lids = Math.min(lidsLeft, g.n);
     lidsLeft -= lids;
     const layout =
       i === 0 && laid ? laid : packerOf(g.shape, { trim: cut.trimMm, gap: cut.gapMm, quarterTurns }).lay(g.sheet);
     return { ...g, layout, lids, bases: w.lids && !pot ? g.n - lids : 0 };
   });
+}
+
+/** Pieces for the hand, or lids of round pots: sheets, re-rolls, and how much dough that asks for. */
+export function pieceCut(
+  item: ItemInput,
+  kitchen: KitchenInput,
+  pot: VesselGeometry | null,
+  given: Problem[] = [],
+): PieceCut {
+  const { cut, brief } = item;
+  const rho = doughDensity[item.dough.pastry];
+  const problems = [...given];
+  const w = wanted(item, pot, problems);
+  const { plan, mass, laid } = sheets(item, kitchen, w, pot !== null, problems);
+  const generations = rolls(cut, w, pot !== null, plan, laid);
   const first = generations[0];
   const last = generations[generations.length - 1];
-  const [sw, sh] = first ? rectOf(first.sheet) : [0, 0];
-  const comfortable = pot ? fillCapacity(pot, { headspace: 8 }) : (w.made?.comfortableMl ?? 0);
+  const [sw, sh] = first ? sheetSides(first.sheet) : [0, 0];
   const planMm2 = pot ? planArea(pot.form, pot.top, pot.corner) : (w.made?.planMm2 ?? 0);
-  return {
-    figures: figures(item, kitchen, w, { plan, mass, generations, pot: pot !== null }),
-    problems,
-    doughMassG: mass,
+  const scrap = plan && cut.scrapFate ? { fate: cut.scrapFate, scrapG: plan.saved } : null;
+  const result: CutResult = {
+    doughMassG: mass ?? (w.N * shapeArea(w.shape) * cut.thicknessMm * rho) / 1000,
     rolled: {
       lengthMm: Math.max(sw, sh),
       widthMm: Math.min(sw, sh),
@@ -229,109 +240,31 @@ export function pieceCut(
       shape: first?.sheet.shape ?? 'rect',
     },
     generations,
+    cuts: w.N,
+    cutMin: w.N * benchMinutes.cutAPiece * kitchen.pace,
     savedG: plan?.saved ?? 0,
     scraps:
-      plan && cut.scrapFate
-        ? planScraps({
-            fate: cut.scrapFate,
-            scrapG: plan.saved,
-            miniMm: cut.miniMm ?? 50,
-            thicknessMm: last?.roll ?? cut.thicknessMm,
-            rho,
-            generation: generations.length,
-          })
-        : null,
+      scrap &&
+      planScraps({
+        ...scrap,
+        miniMm: cut.miniMm ?? 50,
+        thicknessMm: last?.roll ?? cut.thicknessMm,
+        rho,
+        generation: generations.length,
+      }),
     blanks: pot
       ? [{ kind: 'lid', form: pot.form, dims: [w.D, w.D], count: brief.count, massG: first?.pieceMass ?? 0 }]
       : [],
     leaves: null,
     seamMm: pot ? Math.PI * pot.top.length : (w.made?.seamMm ?? 0),
-    comfortableMl: comfortable,
+    comfortableMl: pot ? fillCapacity(pot, { headspace: 8 }) : (w.made?.comfortableMl ?? 0),
     overfullMl: pot ? fillCapacity(pot) : (w.made?.overfullMl ?? 0),
     planAreaMm2: planMm2,
+    openShare: 0,
     closed: w.made?.closed ?? null,
     oven: w.made?.oven ?? null,
     pieces: brief.count,
     lidAreaMm2: planMm2,
   };
-}
-
-function figures(
-  item: ItemInput,
-  kitchen: KitchenInput,
-  w: Wanted,
-  made: { plan: ReRollPlan | null; mass: number; generations: RolledGeneration[]; pot: boolean },
-): Record<'firstRoll' | 'laterRolls' | 'sheetUsed' | 'doughNeeded' | 'rolledSize' | 'time', Figure> {
-  const { plan, generations } = made;
-  const { cut } = item;
-  const first = generations[0];
-  const later = generations.slice(1).reduce((sum, g) => sum + g.n, 0);
-  const [sw, sh] = first ? rectOf(first.sheet) : [0, 0];
-  const pieceMm2 = first ? shapeArea(first.shape) : 0;
-  const used = first ? (first.n * pieceMm2) / (sheetArea(first.sheet) * first.sheets) : 0;
-  const round = w.shape.kind === 'disc';
-  return {
-    firstRoll: figure(
-      first?.n ?? null,
-      'pieces',
-      'cut.firstRoll',
-      {
-        n: first?.n ?? 0,
-        of: w.N,
-        perSheet: first?.layout.n ?? 0,
-        pattern: cut.placed?.length ? 'own' : (first?.layout.pattern ?? ''),
-        bound: first?.layout.bound ?? 0,
-        sheets: first?.sheets ?? 1,
-        kind: made.pot ? 'lids' : w.kind,
-      },
-      'exact',
-      'cutting.rowPattern',
-    ),
-    laterRolls: figure(
-      later,
-      'pieces',
-      'cut.laterRolls',
-      {
-        n: later,
-        rolls: generations.length - 1,
-        shrinkPct: generations[1]?.shrinkPct ?? 0,
-        cutter: generations[1]?.cutter ?? w.D,
-        saved: plan?.saved ?? 0,
-      },
-      'estimate',
-      'cutting.reRolls',
-    ),
-    sheetUsed: figure(
-      first ? used * 100 : null,
-      '%',
-      'cut.sheetUsed',
-      { n: first?.n ?? 0, areaCm2: pieceMm2 / 100, w: sw, h: sh, sheets: first?.sheets ?? 1 },
-      'exact',
-      'cutting.rowPattern',
-    ),
-    doughNeeded: figure(
-      plan ? made.mass : null,
-      'g',
-      round ? 'cut.doughNeeded' : 'cut.doughForShapes',
-      { N: w.N, D: w.D, t: cut.thicknessMm, saved: plan?.saved ?? 0, lost: plan?.lost ?? 0 },
-      'estimate',
-      'cutting.minimumDough',
-    ),
-    rolledSize: figure(
-      first ? Math.max(sw, sh) : null,
-      'mm',
-      'cut.rolledSize',
-      { w: Math.min(sw, sh), h: Math.max(sw, sh), t: first?.roll ?? cut.thicknessMm, sheets: first?.sheets ?? 1 },
-      'exact',
-      'cutting.reRolls',
-    ),
-    time: figure(
-      w.N * benchMinutes.cutAPiece * kitchen.pace,
-      'min',
-      'cut.time',
-      { N: w.N, seconds: benchMinutes.cutAPiece * 60 * kitchen.pace },
-      'estimate',
-      'plan.item',
-    ),
-  };
+  return { result, problems, wanted: w, plan, pot: pot !== null };
 }

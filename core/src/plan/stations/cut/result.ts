@@ -3,9 +3,6 @@ import type { Generation } from '../../../cutting/reRolls';
 import type { ScrapPlan } from '../../../cutting/scraps';
 import type { CutShape } from '../../../cutting/shape';
 import type { Sheet } from '../../../cutting/sheet';
-import type { RefusedInput } from '../../../quantities/refusal';
-import type { Figure } from '../../figure';
-import type { Problem } from '../../problem';
 
 /** Densities of rolled dough, g/cm³ (defaults of the cutting models, shown as assumptions). */
 export const doughDensity = { shortcrust: 1.2, roughPuff: 1.15, filo: 1.25 } as const;
@@ -30,14 +27,17 @@ export interface RolledGeneration extends Generation {
   bases: number;
 }
 
-export interface CutPlan {
-  figures: Record<'firstRoll' | 'laterRolls' | 'sheetUsed' | 'doughNeeded' | 'rolledSize' | 'time', Figure>;
-  problems: Problem[];
+/** The numbers of the Cut that other rooms use. */
+export interface CutResult {
   /** Dough (g) this needs before anything is lost in the bowl; leaves for filo. */
   doughMassG: number;
   /** The sheet to roll, mm. */
   rolled: { lengthMm: number; widthMm: number; thicknessMm: number; sheets: number; shape: Sheet['shape'] };
   generations: RolledGeneration[];
+  /** Everything cut: two for a pie of two rounds, strips and lids for a dish. */
+  cuts: number;
+  /** Minutes of cutting, or of brushing leaves. */
+  cutMin: number;
   savedG: number;
   scraps: ScrapPlan | null;
   blanks: BlankShape[];
@@ -48,28 +48,18 @@ export interface CutPlan {
     ropeMm: number | null;
     ropeLengthMm: number | null;
   } | null;
-  /** Geometry the other stations need. */
+  /** Geometry the other stations need, of one pie: its seam, what it holds, how large it is from above. */
   seamMm: number;
   comfortableMl: number;
   overfullMl: number;
   planAreaMm2: number;
+  /** Share of the top that is not covered: 0 under a whole lid, 1 for an open pie. */
+  openShare: number;
   /** One piece from above, closed; null for pies in a dish. */
   closed: CutShape | null;
   /** Outline and depth of a piece held in the hand, for the oven. */
   oven: { shape: { kind: 'disc'; dMm: number } | { kind: 'rect'; wMm: number; lMm: number }; depthMm: number } | null;
+  /** Pies: pieces for the hand, pots, dishes, one tray or coil. */
   pieces: number;
   lidAreaMm2: number;
-}
-
-/** A model's refusal as a problem of this station. */
-export function refusal(error: RefusedInput, fields: string[]): Problem {
-  const first = error.refusals[0];
-  const allowed = first?.allowed;
-  const values: Problem['values'] = {
-    field: first?.field ?? '',
-    value: typeof first?.value === 'number' ? first.value : '',
-  };
-  if (allowed && typeof allowed === 'object')
-    for (const [k, v] of Object.entries(allowed)) if (typeof v === 'number' || typeof v === 'string') values[k] = v;
-  return { station: 'cut', code: first?.code ?? 'refused', fields, values, weight: 'stop' };
 }

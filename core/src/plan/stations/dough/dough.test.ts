@@ -40,12 +40,12 @@ describe('what is weighed for a dough', () => {
     expect(more.dough.surplusG).toBeGreaterThan(0);
     const less = plan({ askBy: 'dough', askValue: 100 });
     expect(less.dough.surplusG).toBeLessThan(0);
-    expect(less.problems.map((p) => p.code)).toContain('doughShort');
+    expect(less.problems.map((p) => p.code)).toContain('dough_short');
   });
   it('with nothing wet in it cannot be made; with egg and milk for the water it can', () => {
-    expect(plan({ waterToFlourPct: 0, fat: 'lard' }).problems.map((p) => p.code)).toContain('noLiquid');
+    expect(plan({ waterToFlourPct: 0, fat: 'lard' }).problems.map((p) => p.code)).toContain('no_liquid');
     const wet = plan({ ...startOf('eggAndMilk') });
-    expect(wet.problems.map((p) => p.code)).not.toContain('noLiquid');
+    expect(wet.problems.map((p) => p.code)).not.toContain('no_liquid');
     expect(wet.dough.figures.waterTemperature.value).toBeNull();
   });
   it('comes colder out of the bowl when what else goes in comes from the fridge', () => {

@@ -1,30 +1,47 @@
+import type { ItemInput } from '../../../contracts/item';
+import type { KitchenInput } from '../../../contracts/kitchen';
 import { environment } from '../../../cold/environments';
 import { coolFilling, maxFillingTemperature, type FillingCooling } from '../../../cold/fillingCooling';
-import { material } from '../../../cold/material';
+import { material, type MaterialSpec } from '../../../cold/material';
 import { fillingKinds, type FillType } from '../../../oven/tables';
 import { workBand } from '../../coldLine/band';
-import type { CutPlan } from '../cut/result';
-import { dishMl } from '../cut/cut';
-import type { DoughPlan } from '../dough/result';
-import { figure, type Figure } from '../../figure';
-import type { ItemInput } from '../../../contracts/item';
-import type { Problem } from '../../problem';
-import type { KitchenInput } from '../../../contracts/kitchen';
 import { remember } from '../../memo';
+import { dishMl } from '../cut/dishMl';
+import type { CutPlan } from '../cut/station';
+import type { DoughPlan } from '../dough/station';
 
-export interface FillingPlan {
-  figures: Record<'total' | 'each' | 'salt' | 'hottest' | 'cool', Figure>;
-  problems: Problem[];
+/** What a filling cools in: how many of it, its radius and how deep the filling lies. */
+export interface CoolingVessel {
+  kind: 'pot' | 'trays';
+  count: number;
+  radiusMm: number;
+  depthMm: number;
+}
+
+/** The numbers of a filling that other rooms use. */
+export interface FillingResult {
+  /** Eaten without more cooking it would be raw. */
   raw: boolean;
   totalG: number;
   eachG: number;
   eachMl: number;
-  /** Minutes from the heat until it is cold enough to fill, and the curve; zero for a raw filling kept cold. */
+  /** g/ml. */
+  density: number;
+  saltG: number;
+  /** Capacity of the dish to the brim, ml; 0 without one. */
+  dishMl: number;
+  /** Minutes from the heat until it is cold enough to fill; 0 for a filling kept cold, null when it never is. */
   coolMinutes: number | null;
+  /** It comes off the heat warmer than it may be filled at. */
+  warm: boolean;
   curve: { minutes: number[]; temperatureC: number[] };
   cooling: FillingCooling | null;
+  /** The air it cools in, °C. */
+  airC: number;
+  /** Hottest it may be filled at, °C, and what says so; null where no fat can suffer. */
   fillAtC: number;
-  vessel: { kind: 'pot' | 'trays'; count: number; radiusMm: number; depthMm: number };
+  hottest: ReturnType<typeof maxFillingTemperature> | null;
+  vessel: CoolingVessel;
 }
 
 const sweet = new Set<FillType>([
@@ -43,183 +60,133 @@ const conductivityMultiple: Partial<Record<FillType, number>> = {
   fruit_cooked: 3,
 };
 const potRadiusMm = 110;
+/** A tray holds this many times what the foot of a pot does, at most this deep (estimates). */
+const trayAreas = 2.2;
 const trayDepthMm = 25;
 const restAtRoomMin = 20;
-const longestMin = 720;
+export const longestCoolingMin = 720;
+/** No filling is put in warmer than this, °C; under a lid only it may be warmer (estimates). */
+const fillAtMostC = { inPastry: 21, underLid: 40 } as const;
 
 /** Grams of filling, and how long it has to cool before it may meet the dough. */
-export function planFilling(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, dough: DoughPlan): FillingPlan {
+export function fillingResult(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, dough: DoughPlan): FillingResult {
   const { filling } = item;
   const kind = fillingKinds[filling.type];
   const density = kind.density / 1000;
   const eachMl = cut.comfortableMl * (filling.fullnessPct / 100);
   const eachG = eachMl * density;
   const totalG = eachG * cut.pieces;
-  const spec = {
+  const spec: MaterialSpec = {
     items: [{ name: sweet.has(filling.type) ? 'fruitFilling' : 'meatFilling', mass: 1 }],
     conductivityMultiple: conductivityMultiple[filling.type] ?? 1,
   };
-  const radiusMm = potRadiusMm;
-  const volumeMm3 = (totalG / density) * 1000;
-  const trays = filling.coolIn === 'trays';
-  const area = Math.PI * radiusMm * radiusMm;
-  const count = trays ? Math.max(1, Math.ceil(volumeMm3 / (area * 2.2) / trayDepthMm)) : 1;
-  const depthMm = trays
-    ? Math.max(8, Math.min(trayDepthMm, volumeMm3 / (count * area * 2.2)))
-    : Math.max(10, volumeMm3 / area);
-  const vessel = { kind: filling.coolIn, count, radiusMm: trays ? radiusMm * Math.sqrt(2.2) : radiusMm, depthMm };
-  const fat = item.dough.fat;
-  const pastryC = workBand(item.dough.pastry, fat)?.low ?? kitchen.fridgeC;
-  const depthOfFilling = Math.max(0.005, (eachMl * 1000) / cut.planAreaMm2 / 1000);
-  const hottest =
-    item.dough.pastry === 'filo' || !workBand(item.dough.pastry, fat)
-      ? null
-      : remember(['hottest', spec, depthOfFilling, dough.spec, cut.rolled.thicknessMm, pastryC, fat], () =>
-          maxFillingTemperature({
-            filling: material(spec),
-            fillingThicknessM: depthOfFilling,
-            pastry: material(dough.spec),
-            pastryThicknessM: cut.rolled.thicknessMm / 1000,
-            pastryC,
-            fat,
-          }),
-        );
-  const fillAtC = Math.min(hottest?.maxC ?? 21, item.product === 'potPies' ? 40 : 21);
-  const problems: Problem[] = [];
-  let cooling: FillingCooling | null = null;
-  let coolMinutes: number | null = 0;
+  const vessel = coolingVessel(filling.coolIn, (totalG / density) * 1000);
+  const hottest = hottestAt(item, kitchen, cut, dough, { spec, eachMl });
+  const most = item.product === 'potPies' ? fillAtMostC.underLid : fillAtMostC.inPastry;
+  const fillAtC = Math.min(hottest?.maxC ?? fillAtMostC.inPastry, most);
   const warm = filling.cookedC > fillAtC;
-  if (warm) {
-    const place = filling.coolAt;
-    const [airC, name] =
-      place === 'room'
-        ? [kitchen.roomC, 'room' as const]
-        : place === 'porch'
-          ? [kitchen.porchC, 'fridge' as const]
-          : [kitchen.fridgeC, kitchen.fridgeKind];
-    const key = [
-      'cooling',
-      spec,
-      vessel,
-      filling.cookedC,
-      place,
-      airC,
-      kitchen.roomC,
-      kitchen.humidityPct,
-      kitchen.fridgeFactor,
-    ];
-    cooling = remember(key, () =>
-      coolFilling({
-        material: material(spec),
-        shape: { kind: 'pot', radiusM: vessel.radiusMm / 1000, thicknessM: depthMm / 1000 },
-        startC: filling.cookedC,
-        metric: 'warmest',
-        cells: { nx: 6, nz: 8 },
-        toleranceK: 0.25,
-        phases: [
-          {
-            minutes: restAtRoomMin,
-            around: environment('room', { airC: kitchen.roomC, vessel: true, humidity: kitchen.humidityPct / 100 }),
-          },
-          {
-            minutes: longestMin,
-            around: environment(name, {
-              airC,
-              vessel: true,
-              humidity: 0.8,
-              coefficientMultiple: place === 'fridge' ? kitchen.fridgeFactor : 1,
-            }),
-          },
-        ],
-      }),
-    );
-    coolMinutes = crossing(cooling.line, fillAtC);
-    if (coolMinutes === null)
-      problems.push({
-        station: 'filling',
-        code: 'neverCold',
-        fields: ['filling.coolAt', 'filling.coolIn'],
-        values: { fillAtC, airC, after: longestMin / 60 },
-        weight: 'stop',
-      });
-    if (cooling.caution !== 'within')
-      problems.push({
-        station: 'filling',
-        code: `cooling.${cooling.caution}`,
-        fields: ['filling.coolIn', 'filling.coolAt'],
-        values: { stage1: cooling.stage60to21Min ?? -1, stage2: cooling.stage21to5Min ?? -1 },
-        weight: 'warn',
-      });
-  }
-  if (filling.fullnessPct > 115)
-    problems.push({
-      station: 'filling',
-      code: 'overfull',
-      fields: ['filling.fullnessPct'],
-      values: { pct: filling.fullnessPct },
-      weight: 'warn',
-    });
+  const { cooling, airC } = warm
+    ? cooled(item, kitchen, spec, vessel)
+    : { cooling: null, airC: coolingAir(item, kitchen).airC };
+  const coolMinutes = cooling ? crossing(cooling.line, fillAtC) : 0;
   return {
-    figures: {
-      total: figure(
-        totalG,
-        'g',
-        'filling.total',
-        { pieces: cut.pieces, each: eachG, ml: eachMl * cut.pieces, density },
-        'estimate',
-        'filling.volume',
-      ),
-      each: figure(
-        eachG,
-        'g',
-        'filling.each',
-        { ml: eachMl, pct: filling.fullnessPct, density, dishMl: dishMl(item), product: item.product },
-        'estimate',
-        'filling.volume',
-      ),
-      salt: figure(
-        (totalG * filling.saltPct) / 100,
-        'g',
-        'filling.salt',
-        { pct: filling.saltPct },
-        'exact',
-        'plan.item',
-      ),
-      hottest: figure(
-        fillAtC,
-        '°C',
-        hottest ? 'filling.hottest' : 'filling.hottestPlain',
-        {
-          by: hottest?.limitedBy ?? 'none',
-          fat,
-          face: hottest?.byFaceC ?? 0,
-          mean: hottest?.byMeanC ?? 0,
-        },
-        hottest ? 'physics' : 'estimate',
-        'cold.hottestFilling',
-      ),
-      cool: figure(
-        coolMinutes,
-        'min',
-        warm ? 'filling.cool' : 'filling.kept',
-        { from: filling.cookedC, to: fillAtC, place: filling.coolAt, vessel: filling.coolIn, depthMm, count },
-        'physics',
-        'cold.coolFilling',
-      ),
-    },
-    problems,
     raw: kind.raw,
     totalG,
     eachG,
     eachMl,
+    density,
+    saltG: (totalG * filling.saltPct) / 100,
+    dishMl: dishMl(item),
     coolMinutes,
+    warm,
     curve: cooling
-      ? thinned(cooling.line, Math.min(longestMin, Math.max(60, (coolMinutes ?? longestMin) * 1.6)))
+      ? thinned(cooling.line, Math.min(longestCoolingMin, Math.max(60, (coolMinutes ?? longestCoolingMin) * 1.6)))
       : { minutes: [], temperatureC: [] },
     cooling,
+    airC,
     fillAtC,
+    hottest,
     vessel,
   };
+}
+
+/** A pot, or as many trays as keep it shallow. */
+function coolingVessel(kind: CoolingVessel['kind'], volumeMm3: number): CoolingVessel {
+  const area = Math.PI * potRadiusMm * potRadiusMm;
+  if (kind === 'pot') return { kind, count: 1, radiusMm: potRadiusMm, depthMm: Math.max(10, volumeMm3 / area) };
+  const count = Math.max(1, Math.ceil(volumeMm3 / (area * trayAreas) / trayDepthMm));
+  const depthMm = Math.max(8, Math.min(trayDepthMm, volumeMm3 / (count * area * trayAreas)));
+  return { kind, count, radiusMm: potRadiusMm * Math.sqrt(trayAreas), depthMm };
+}
+
+/** How warm a filling may meet this dough before its fat suffers; null for leaves and for fat that does not set. */
+function hottestAt(
+  item: ItemInput,
+  kitchen: KitchenInput,
+  cut: CutPlan,
+  dough: DoughPlan,
+  filling: { spec: MaterialSpec; eachMl: number },
+): FillingResult['hottest'] {
+  const { fat, pastry } = item.dough;
+  const band = workBand(pastry, fat);
+  if (pastry === 'filo' || !band) return null;
+  const depthM = Math.max(0.005, (filling.eachMl * 1000) / cut.planAreaMm2 / 1000);
+  const pastryC = band.low ?? kitchen.fridgeC;
+  return remember(['hottest', filling.spec, depthM, dough.spec, cut.rolled.thicknessMm, pastryC, fat], () =>
+    maxFillingTemperature({
+      filling: material(filling.spec),
+      fillingThicknessM: depthM,
+      pastry: material(dough.spec),
+      pastryThicknessM: cut.rolled.thicknessMm / 1000,
+      pastryC,
+      fat,
+    }),
+  );
+}
+
+function coolingAir(item: ItemInput, kitchen: KitchenInput) {
+  switch (item.filling.coolAt) {
+    case 'room':
+      return { airC: kitchen.roomC, name: 'room' as const };
+    case 'porch':
+      return { airC: kitchen.porchC, name: 'fridge' as const };
+    case 'fridge':
+      return { airC: kitchen.fridgeC, name: kitchen.fridgeKind };
+  }
+}
+
+/** The filling off the heat: a while at room, then where it cools. */
+function cooled(item: ItemInput, kitchen: KitchenInput, spec: MaterialSpec, vessel: CoolingVessel) {
+  const place = item.filling.coolAt;
+  const { airC, name } = coolingAir(item, kitchen);
+  const { roomC, humidityPct, fridgeFactor } = kitchen;
+  const key = ['cooling', spec, vessel, item.filling.cookedC, place, airC, roomC, humidityPct, fridgeFactor];
+  const cooling = remember(key, () =>
+    coolFilling({
+      material: material(spec),
+      shape: { kind: 'pot', radiusM: vessel.radiusMm / 1000, thicknessM: vessel.depthMm / 1000 },
+      startC: item.filling.cookedC,
+      metric: 'warmest',
+      cells: { nx: 6, nz: 8 },
+      toleranceK: 0.25,
+      phases: [
+        {
+          minutes: restAtRoomMin,
+          around: environment('room', { airC: roomC, vessel: true, humidity: humidityPct / 100 }),
+        },
+        {
+          minutes: longestCoolingMin,
+          around: environment(name, {
+            airC,
+            vessel: true,
+            humidity: 0.8,
+            coefficientMultiple: place === 'fridge' ? fridgeFactor : 1,
+          }),
+        },
+      ],
+    }),
+  );
+  return { cooling, airC };
 }
 
 function crossing(line: { minutes: number[]; temperatureC: number[] }, limit: number): number | null {

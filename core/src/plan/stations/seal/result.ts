@@ -1,139 +1,116 @@
-import { crimps, sealStrength, ventArea, vents, type VentNeed } from '../../../sealing/seals';
-import { fillingKinds, washFactors } from '../../../oven/tables';
-import type { CutPlan } from '../cut/result';
-import type { FillingPlan } from '../filling/result';
-import type { OvenPlan } from '../oven/result';
-import { figure, type Figure } from '../../figure';
 import type { ItemInput } from '../../../contracts/item';
-import type { Problem } from '../../problem';
 import type { KitchenInput } from '../../../contracts/kitchen';
+import { fillingKinds } from '../../../oven/tables';
+import { crimps, sealStrength, ventArea, vents, type VentNeed } from '../../../sealing/seals';
 import { benchMinutes } from '../../steps/minutes';
+import type { CutPlan } from '../cut/station';
+import type { OvenPlan } from '../oven/station';
 
-export interface SealPlan {
-  figures: Record<'pinches' | 'strength' | 'vents' | 'wash' | 'time', Figure>;
-  problems: Problem[];
-  need: VentNeed;
+/** How a pie is closed: a seam round it, a lid on a pot's rim, strips, leaves tucked under, or not at all. */
+export const closings = ['seam', 'lid', 'lattice', 'laps', 'open'] as const;
+export type Closing = (typeof closings)[number];
+
+export interface Tick {
+  code: 'tick.fillingCold' | 'tick.rimBare' | 'tick.glued' | 'tick.airOut' | 'tick.rawApart' | 'tick.herbs';
+  values: Record<string, number | string>;
+}
+
+/** The numbers of the Seal that other rooms use. */
+export interface SealResult {
+  closing: Closing;
+  /** Steam against vents, and the chance of a leak; null where nothing holds the steam. */
+  need: VentNeed | null;
+  /** Open for steam, of one pie, mm². */
   ventMm2: number;
   strength: number;
-  /** Conditions that must stand before a lid goes on; each is crimped when ticked. */
-  ticks: { code: string; values: Record<string, number | string> }[];
+  /** Seam of one pie, mm, and the pinches it takes. */
+  seamMm: number;
+  pinches: number;
+  /** Of all pies: what is brushed with wash, mm², and the seam that is glued, mm. */
+  washMm2: number;
+  gluedMm: number;
+  /** Conditions that must stand before it is closed; each is pressed when it does. */
+  ticks: Tick[];
   benchMin: number;
 }
 
-/** Bench minutes of filling and closing. */
+export const closingOf = (item: ItemInput): Closing => {
+  if (item.dough.pastry === 'filo') return 'laps';
+  if (item.product === 'potPies') return 'lid';
+  if (item.product === 'dishPie' && item.cut.lid === 'none') return 'open';
+  return item.product === 'dishPie' && item.cut.lid === 'lattice' ? 'lattice' : 'seam';
+};
+
+/** Bench minutes of filling and closing all pies. */
 export function closingMinutes(item: ItemInput, kitchen: KitchenInput, pieces: number): number {
-  const each =
-    item.product === 'handPies'
-      ? benchMinutes.fillAPiece
-      : item.product === 'potPies'
-        ? benchMinutes.lidAPot
-        : benchMinutes.lidADish;
-  const slower =
-    item.product === 'handPies'
-      ? 0.7 + 0.3 * (crimps[item.seal.crimp].minutesPerMetre / crimps.rope.minutesPerMetre)
-      : 1;
-  return each * slower * kitchen.pace * (item.product === 'handPies' || item.product === 'potPies' ? pieces : 1);
+  if (item.product === 'handPies') {
+    const slower = 0.7 + 0.3 * (crimps[item.seal.crimp].minutesPerMetre / crimps.rope.minutesPerMetre);
+    return benchMinutes.fillAPiece * slower * kitchen.pace * pieces;
+  }
+  const each = {
+    lid: benchMinutes.lidAPot,
+    open: benchMinutes.fillADish,
+    lattice: benchMinutes.latticeADish,
+    seam: benchMinutes.lidADish,
+    laps: benchMinutes.lidADish,
+  }[closingOf(item)];
+  return each * kitchen.pace * pieces;
 }
 
 /** Seam, strength, vents against steam, wash, and the conditions before closing. */
-export function planSeal(
+export function sealResult(
   item: ItemInput,
   kitchen: KitchenInput,
   cut: CutPlan,
-  filling: FillingPlan,
+  filling: { fillAtC: number; raw: boolean },
   oven: OvenPlan,
-): SealPlan {
+): SealResult {
   const { seal } = item;
-  const kind = fillingKinds[item.filling.type];
-  const ventMm2 = ventArea({ kind: 'slits', n: seal.slits, lengthMm: seal.slitMm });
+  const closing = closingOf(item);
+  const open = closing === 'open';
   const strength = sealStrength(seal.glue, seal.crimp);
-  const areaM2 = Math.max(1e-6, cut.planAreaMm2 / 1e6);
-  const need = vents({
-    areaM2,
-    wet: kind.wet,
-    steamMaxGMin: oven.bake.steamMaxGMin,
-    ventMm2,
-    sealStrength: strength,
-    fillRatio: item.filling.fullnessPct / 100,
-    boilBeforeEndMin: oven.bake.boilMin,
-  });
-  const { pitchMm } = crimps[seal.crimp];
-  const benchMin = closingMinutes(item, kitchen, cut.pieces);
-  const filo = item.dough.pastry === 'filo';
-  const problems: Problem[] = [];
-  if (!filo && ventMm2 < 0.3 * need.needMm2)
-    problems.push({
-      station: 'seal',
-      code: 'tooFewVents',
-      fields: ['seal.slits', 'seal.slitMm'],
-      values: { ventMm2, needMm2: need.needMm2 },
-      weight: 'warn',
-    });
-  if (!filo && need.leak === 'high')
-    problems.push({
-      station: 'seal',
-      code: 'leaks',
-      fields: ['seal.glue', 'seal.crimp', 'filling.fullnessPct'],
-      values: { index: need.leakIndex, strength },
-      weight: 'warn',
-    });
+  const ventMm2 =
+    closing === 'lattice'
+      ? ventArea({ kind: 'lattice', openShare: cut.openShare, areaMm2: cut.planAreaMm2 })
+      : open
+        ? cut.planAreaMm2
+        : ventArea({ kind: 'slits', n: seal.slits, lengthMm: seal.slitMm });
+  const need = open
+    ? null
+    : vents({
+        areaM2: Math.max(1e-6, cut.planAreaMm2 / 1e6),
+        wet: fillingKinds[item.filling.type].wet,
+        steamMaxGMin: oven.bake.steamMaxGMin,
+        ventMm2: Math.min(1e6, ventMm2),
+        sealStrength: strength,
+        fillRatio: item.filling.fullnessPct / 100,
+        boilBeforeEndMin: oven.bake.boilMin,
+      });
+  const glues = closing !== 'laps' && closing !== 'open';
   return {
-    figures: {
-      pinches: figure(
-        Math.round(cut.seamMm / pitchMm),
-        '',
-        filo ? 'seal.laps' : 'seal.pinches',
-        { seamCm: cut.seamMm / 10, pitchMm, crimp: seal.crimp, pieces: cut.pieces },
-        'exact',
-        'cutting.piece',
-      ),
-      strength: figure(
-        strength,
-        '',
-        'seal.strength',
-        { glue: seal.glue, crimp: seal.crimp, leak: need.leak, index: need.leakIndex * 100 },
-        'estimate',
-        'sealing.strength',
-      ),
-      vents: figure(
-        ventMm2,
-        'mm²',
-        filo ? 'seal.prick' : 'seal.vents',
-        { n: seal.slits, length: seal.slitMm, need: need.needMm2, steam: need.steamDesignGMin },
-        'estimate',
-        'sealing.vents',
-      ),
-      wash: figure(
-        oven.bake.times.golden,
-        'min',
-        'seal.wash',
-        { wash: seal.wash, factor: washFactors[seal.wash] },
-        'estimate',
-        'oven.bake',
-      ),
-      time: figure(
-        benchMin,
-        'min',
-        'seal.time',
-        { pieces: cut.pieces, each: benchMin / Math.max(1, cut.pieces) },
-        'estimate',
-        'plan.item',
-      ),
-    },
-    problems,
+    closing,
     need,
     ventMm2,
     strength,
-    ticks: [
-      { code: 'tick.fillingCold', values: { atC: filling.fillAtC } },
-      ...(item.dough.pastry === 'filo' ? [] : [{ code: 'tick.rimBare', values: { rimMm: seal.rimMm } }]),
-      ...(seal.glue === 'none' || item.dough.pastry === 'filo'
-        ? []
-        : [{ code: 'tick.glued', values: { glue: seal.glue } }]),
-      { code: 'tick.airOut', values: {} },
-      ...(filling.raw ? [{ code: 'tick.rawApart', values: {} }] : []),
-      { code: 'tick.herbs', values: {} },
-    ],
-    benchMin,
+    seamMm: cut.seamMm,
+    pinches: Math.round(cut.seamMm / crimps[seal.crimp].pitchMm),
+    // an open pie is brushed along its rim only
+    washMm2: cut.pieces * (open ? cut.seamMm * seal.rimMm : cut.planAreaMm2 * (1 - cut.openShare)),
+    gluedMm: glues ? cut.seamMm * cut.pieces : 0,
+    ticks: ticksOf(item, closing, filling),
+    benchMin: closingMinutes(item, kitchen, cut.pieces),
   };
+}
+
+function ticksOf(item: ItemInput, closing: Closing, filling: { fillAtC: number; raw: boolean }): Tick[] {
+  const { seal } = item;
+  const glued = closing !== 'laps' && closing !== 'open';
+  return [
+    { code: 'tick.fillingCold', values: { atC: filling.fillAtC } },
+    ...(glued ? [{ code: 'tick.rimBare' as const, values: { rimMm: seal.rimMm } }] : []),
+    ...(glued && seal.glue !== 'none' ? [{ code: 'tick.glued' as const, values: { glue: seal.glue } }] : []),
+    ...(closing === 'open' || closing === 'lattice' ? [] : [{ code: 'tick.airOut' as const, values: {} }]),
+    ...(filling.raw ? [{ code: 'tick.rawApart' as const, values: {} }] : []),
+    { code: 'tick.herbs', values: {} },
+  ];
 }

@@ -1,0 +1,44 @@
+import { benchMinutes } from '../steps/minutes';
+import { lockIn } from '../stations/lamination/turns';
+import { lumpsWarm } from './thermal';
+import { stepId, type Timeline } from './timeline';
+
+/** Pieces of fat in a rubbed-in dough as they are weighed, mm (estimate). */
+const rubbedLumpMm = 15;
+
+/** Weighing, while the fat warms, and mixing or rubbing in. A block, or fat to spread, stays where it is until it is wanted. */
+export function weighAndMix(line: Timeline): void {
+  const { kitchen, item, dough } = line;
+  const laminated = item.dough.pastry === 'roughPuff';
+  const apart = laminated && lockIn(item.folds) !== 'lumps';
+  const lump = apart ? 0 : laminated ? item.folds.lumpMm : rubbedLumpMm;
+  const still = (minutes: number) => ({ at: [0, minutes], value: [line.temperature, line.temperature] });
+  const { flourG, fatG, waterG, iceG, saltG } = dough.masses;
+  const weighing = stepId('weigh', 'bowl');
+  const weigh = line.step(weighing, 'bench', line.asSet(weighing, benchMinutes.weigh * kitchen.pace), {
+    values: { flour: flourG, fat: fatG, lump },
+  });
+  line.stretch(
+    weigh,
+    apart
+      ? still(weigh.minutes)
+      : lumpsWarm({ fat: item.dough.fat, lumpMm: lump, startC: item.dough.fatC, minutes: weigh.minutes, kitchen }),
+    null,
+  );
+  const code = laminated ? 'mix' : 'rubIn';
+  const mixing = stepId(code, 'bowl');
+  const mix = line.step(mixing, 'bench', line.asSet(mixing, benchMinutes[code] * kitchen.pace), {
+    values: {
+      water: waterG,
+      waterC: dough.waterC ?? kitchen.tapC,
+      ice: iceG,
+      salt: saltG,
+      outC: dough.outOfBowlC,
+    },
+  });
+  line.stretch(
+    mix,
+    apart ? still(mix.minutes) : { at: [0, mix.minutes], value: [line.temperature, dough.outOfBowlC] },
+    null,
+  );
+}

@@ -1,0 +1,105 @@
+import type { ItemInput } from '../../contracts/item';
+import type { KitchenInput } from '../../contracts/kitchen';
+import { springBack, type SpringEvent } from '../../lamination/springBack';
+import { problem, type Problem } from '../problem';
+import type { CutPlan } from '../stations/cut/station';
+import { styleOf } from '../stations/dough/formula';
+import type { DoughPlan } from '../stations/dough/station';
+import type { FillingPlan } from '../stations/filling/station';
+import type { FoundRests } from '../stations/lamination/station';
+import type { SealPlan } from '../stations/seal/station';
+import type { Step } from '../steps/codes';
+import { weighAndMix } from './bowl';
+import { laminatedDay } from './laminated';
+import { leavesDay } from './leaves';
+import { tightest, type ColdLine } from './line';
+import { dishWork, pieceWork, rollOut } from './shaping';
+import { restAsDisc } from './shortcrust';
+import { stepId, Timeline } from './timeline';
+
+export interface PastryDay extends FoundRests {
+  steps: Step[];
+  line: ColdLine;
+  problems: Problem[];
+  lots: number;
+}
+
+const shapedChillMin = 30;
+/** A cut piece may shrink by this much (estimate); the sheet rests until it would. */
+const cutShrink = 0.03;
+/** A bought block of puff as it comes, m: an estimate. */
+const boughtBlockM = 0.015;
+/** Oil has no band: nothing is too warm or too cold to work. */
+const noBand = { low: -40, high: 60, soft: 60, leak: 60 };
+
+/** Steps and Cold Line of an item from the first weighing to the oven door. */
+export function planDay(
+  item: ItemInput,
+  kitchen: KitchenInput,
+  cut: CutPlan,
+  dough: DoughPlan,
+  filling: FillingPlan,
+  seal: SealPlan,
+): PastryDay {
+  if (item.dough.pastry === 'filo') return leavesDay(item, kitchen, cut, dough, filling);
+  const band = dough.band ?? noBand;
+  const line = new Timeline(item, kitchen, dough, band.high, band.low);
+  const events: SpringEvent[] = [];
+  const made = begun(line, item, kitchen, dough, events);
+  const t = cut.rolled.thicknessMm / 1000;
+  const thickM = Math.max(made.thickM, t);
+  let lots: number;
+  if (item.product === 'dishPie') lots = dishWork(line, cut, seal, thickM);
+  else {
+    rollOut(line, item, cut, thickM);
+    events.push({ roll: Math.max(1, thickM / t) });
+    const name = item.dough.pastry === 'roughPuff' ? 'roughPuff' : 'shortcrust';
+    const spring = springBack({ dough: name, events, targetShrink: cutShrink, restC: kitchen.fridgeC });
+    lots = pieceWork(line, cut, seal, spring.restMin ?? 0);
+  }
+  const shaped = { kind: 'slab' as const, thicknessM: Math.max(0.004, 2 * t) };
+  line.cold(stepId('shapedChill', 'all'), shaped, shapedChillMin, 12 * 60, { lots });
+  const coldLine: ColdLine = {
+    medium: 'fat',
+    unit: '°C',
+    band: { low: band.low, high: band.high, soft: band.soft, leak: band.leak },
+    stretches: line.stretches,
+    ...tightest(dough.band ? line.stretches : []),
+  };
+  return {
+    steps: line.steps,
+    line: coldLine,
+    problems: [...line.problems, ...dayProblems(kitchen, coldLine, line.steps)],
+    rest: made.rest,
+    lots,
+    ...(made.rows ? { rows: made.rows } : {}),
+  };
+}
+
+/** The dough made and rested (or taken out of its packet): how thick it is when it is rolled out. */
+function begun(
+  line: Timeline,
+  item: ItemInput,
+  kitchen: KitchenInput,
+  dough: DoughPlan,
+  events: SpringEvent[],
+): FoundRests & { thickM: number } {
+  if (styleOf(item.dough) === 'boughtPuff') {
+    line.temperature = kitchen.fridgeC;
+    return { thickM: boughtBlockM, rest: null };
+  }
+  weighAndMix(line);
+  return item.dough.pastry === 'roughPuff' ? laminatedDay(line, item, kitchen, dough, events) : restAsDisc(line);
+}
+
+function dayProblems(kitchen: KitchenInput, line: ColdLine, steps: readonly Step[]): Problem[] {
+  const { fridgeC, roomC } = kitchen;
+  const found: Problem[] = [];
+  if (fridgeC >= roomC)
+    found.push(problem('clock', 'fridge_warmer', 'warn', ['kitchen.fridgeC', 'kitchen.roomC'], { fridgeC, roomC }));
+  if (line.inHandMin !== null && line.inHandMin < 0) {
+    const step = steps.find((s) => s.id === line.tightestStepId)?.code ?? '';
+    found.push(problem('clock', 'past_soft', 'warn', ['kitchen.roomC'], { minutes: -line.inHandMin, step }));
+  }
+  return found;
+}

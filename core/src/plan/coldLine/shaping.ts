@@ -1,0 +1,122 @@
+import type { ItemInput } from '../../contracts/item';
+import type { CutPlan } from '../stations/cut/station';
+import type { SealPlan } from '../stations/seal/station';
+import type { StepCode } from '../steps/codes';
+import { benchMinutes } from '../steps/minutes';
+import { bench } from './thermal';
+import { stepId, type Timeline } from './timeline';
+
+const mostLots = 6;
+const betweenGoesMin = 10;
+/** A cut and filled piece rests at least so long before it is worked on, min (estimates). */
+const sheetRestMin = 15;
+const dishRestMin = 30;
+
+const closingCode: Record<SealPlan['closing'], StepCode> = {
+  seam: 'lidSeal',
+  lid: 'lidSeal',
+  lattice: 'latticeSeal',
+  laps: 'coverLeaves',
+  open: 'fillOpen',
+};
+
+/** Rolling out, in one go or in several with the sheet back in the cold between them; `of` names the sheet. */
+export function rollOut(line: Timeline, item: ItemInput, cut: CutPlan, thickM: number, of = ''): void {
+  const t = cut.rolled.thicknessMm / 1000;
+  const goes = item.folds.rollGoes ?? 1;
+  const after = (go: number) => thickM * (t / thickM) ** (go / goes);
+  const { lengthMm: l, widthMm: w, sheets } = cut.rolled;
+  for (let go = 1; go <= goes; go++) {
+    if (go > 1)
+      line.cold(stepId('sheetRest', `${of}go${go}`), { kind: 'slab', thicknessM: after(go - 1) }, betweenGoesMin, 60, {
+        go,
+      });
+    line.atBench(stepId('rollOut', `${of}${go}`), {
+      fromM: after(go - 1),
+      toM: after(go),
+      rollMinutes: (benchMinutes.rollOut * line.kitchen.pace) / goes,
+      dwellMinutes: 2,
+      values: { l, w, t: after(go) * 1000, sheets, go, goes },
+    });
+  }
+}
+
+/** A sheet that only lies while hands are busy over it. */
+const lying = (t: number, minutes: number) => ({ fromM: t, toM: t, rollMinutes: 0, dwellMinutes: minutes });
+
+/** How it would go if all of it were done in one stretch, from where the fat now stands. */
+const straightOn = (line: Timeline, t: number, minutes: number) =>
+  bench({
+    spec: line.dough.spec,
+    startC: line.temperature,
+    ...lying(t, Math.min(120, minutes)),
+    limitC: line.high,
+    kitchen: line.kitchen,
+  });
+
+/** Lots that work of so many minutes is done in, so that each stays inside the band: the rest waits cold. */
+function lotsFor(line: Timeline, t: number, minutes: number, pieces: number, atLeast: number): number {
+  const allowed = straightOn(line, t, minutes).reachesLimitMin ?? Infinity;
+  const needed = Math.min(mostLots, Math.ceil(minutes / Math.max(2, allowed)));
+  return Math.max(1, Math.min(pieces, Math.max(atLeast, needed)));
+}
+
+/** Filling and closing in lots, each as cold as the first. Returns the lots. */
+function close(line: Timeline, code: StepCode, t: number, pieces: number, atLeast: number, seal: SealPlan): number {
+  const lots = lotsFor(line, t, seal.benchMin, pieces, atLeast);
+  const coldC = line.temperature;
+  for (let lot = 1; lot <= lots; lot++) {
+    line.temperature = coldC;
+    const from = Math.round(((lot - 1) * pieces) / lots);
+    const to = Math.round((lot * pieces) / lots);
+    line.atBench(stepId(code, String(lot)), {
+      ...lying(t, (seal.benchMin * (to - from)) / pieces),
+      pieces: to - from,
+      values: { lot, lots, from: from + 1, to, rim: line.item.seal.rimMm },
+    });
+  }
+  return lots;
+}
+
+/** Cutting, then filling and closing pieces; in as many lots as the band allows, the rest waiting cold. Returns the lots. */
+export function pieceWork(line: Timeline, cut: CutPlan, seal: SealPlan, springMin: number): number {
+  const { item } = line;
+  const t = cut.rolled.thicknessMm / 1000;
+  const slab = { kind: 'slab' as const, thicknessM: t };
+  line.cold(stepId('sheetRest', 'rolled'), slab, Math.max(sheetRestMin, springMin), 120);
+  const goes = Math.min(item.seal.lots ?? 1, cut.cuts);
+  const sheetC = line.temperature;
+  for (let go = 1; go <= goes; go++) {
+    // cut in lots, the part of the sheet that is not yet cut waits cold
+    line.temperature = sheetC;
+    line.atBench(stepId('cut', String(go)), {
+      ...lying(t, cut.cutMin / goes),
+      pieces: Math.round((go * cut.cuts) / goes) - Math.round(((go - 1) * cut.cuts) / goes),
+      values: { t: t * 1000, cutter: item.cut.cutterMm, shape: cut.generations[0]?.shape.kind ?? 'disc' },
+    });
+  }
+  line.cold(stepId('sheetRest', 'cut'), slab, sheetRestMin, 240, { afterCut: 1 });
+  return close(line, item.product === 'potPies' ? 'lidSeal' : 'fillSeal', t, cut.pieces, item.seal.lots ?? 1, seal);
+}
+
+/**
+ * Dishes one after the other: rolled and lined while the rest of the dough waits cold, then chilled together, filled and
+ * closed. Returns the lots they are closed in.
+ */
+export function dishWork(line: Timeline, cut: CutPlan, seal: SealPlan, thickM: number): number {
+  const { item, kitchen } = line;
+  const t = cut.rolled.thicknessMm / 1000;
+  const slab = { kind: 'slab' as const, thicknessM: t };
+  const packetC = line.temperature;
+  const dishes = cut.pieces;
+  for (let dish = 1; dish <= dishes; dish++) {
+    const of = dishes > 1 ? `dish${dish}.` : '';
+    line.temperature = packetC;
+    rollOut(line, item, cut, thickM, of);
+    const minutes = benchMinutes.lineDish * kitchen.pace;
+    if (straightOn(line, t, minutes).endC > line.high) line.cold(stepId('sheetRest', `${of}rolled`), slab, 10, 60);
+    line.atBench(stepId('lineDish', String(dish)), { ...lying(t, minutes), values: { t: t * 1000, dish, dishes } });
+  }
+  line.cold(stepId('linedRest', 'lined'), slab, dishRestMin, 240);
+  return close(line, closingCode[seal.closing], t, dishes, 1, seal);
+}

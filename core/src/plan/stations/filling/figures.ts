@@ -1,0 +1,58 @@
+import type { ItemInput } from '../../../contracts/item';
+import { figure, type Figure } from '../../figure';
+import type { FillingResult } from './result';
+
+export type FillingFigures = Record<'total' | 'each' | 'salt' | 'hottest' | 'cool', Figure>;
+
+/** What the Filling shows, each with its reason. */
+export function fillingFigures(item: ItemInput, pieces: number, r: FillingResult): FillingFigures {
+  const { filling, product } = item;
+  const { density, hottest, vessel } = r;
+  return {
+    total: figure(
+      r.totalG,
+      'g',
+      'filling.total',
+      { pieces, each: r.eachG, ml: r.eachMl * pieces, density },
+      'estimate',
+      'filling.volume',
+    ),
+    each: figure(
+      r.eachG,
+      'g',
+      'filling.each',
+      { ml: r.eachMl, pct: filling.fullnessPct, density, dishMl: r.dishMl, product },
+      'estimate',
+      'filling.volume',
+    ),
+    salt: figure(r.saltG, 'g', 'filling.salt', { pct: filling.saltPct }, 'exact', 'plan.item'),
+    hottest: figure(
+      r.fillAtC,
+      '°C',
+      hottest ? 'filling.hottest' : 'filling.hottestPlain',
+      {
+        by: hottest?.limitedBy ?? 'none',
+        fat: item.dough.fat,
+        face: hottest?.byFaceC ?? 0,
+        mean: hottest?.byMeanC ?? 0,
+      },
+      hottest ? 'physics' : 'estimate',
+      'cold.hottestFilling',
+    ),
+    cool: figure(
+      r.coolMinutes,
+      'min',
+      r.warm ? 'filling.cool' : 'filling.kept',
+      {
+        from: filling.cookedC,
+        to: r.fillAtC,
+        place: filling.coolAt,
+        vessel: filling.coolIn,
+        depthMm: vessel.depthMm,
+        count: vessel.count,
+      },
+      'physics',
+      'cold.coolFilling',
+    ),
+  };
+}

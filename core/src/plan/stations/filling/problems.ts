@@ -1,0 +1,38 @@
+import type { ItemInput } from '../../../contracts/item';
+import type { CoolingCaution } from '../../../cold/fillingCooling';
+import { problem, type Problem, type ProblemCode } from '../../problem';
+import { longestCoolingMin, type FillingResult } from './result';
+
+/** Over this a pie is said to be overfull, % of the comfortable amount (estimate). */
+const overfullPct = 115;
+
+const coolingCodes: Record<Exclude<CoolingCaution, 'within'>, ProblemCode> = {
+  notReached21: 'cooling_not_reached_21',
+  slowStage1: 'cooling_slow_stage_1',
+  notReached5: 'cooling_not_reached_5',
+  slowStage2: 'cooling_slow_stage_2',
+};
+
+/** What does not work out at the Filling. */
+export function fillingProblems(item: ItemInput, r: FillingResult): Problem[] {
+  const found: Problem[] = [];
+  const cool = ['filling.coolAt', 'filling.coolIn'];
+  if (r.coolMinutes === null)
+    found.push(
+      problem('filling', 'never_cold', 'stop', cool, {
+        fillAtC: r.fillAtC,
+        airC: r.airC,
+        after: longestCoolingMin / 60,
+      }),
+    );
+  if (r.cooling && r.cooling.caution !== 'within')
+    found.push(
+      problem('filling', coolingCodes[r.cooling.caution], 'warn', ['filling.coolIn', 'filling.coolAt'], {
+        stage1: r.cooling.stage60to21Min ?? -1,
+        stage2: r.cooling.stage21to5Min ?? -1,
+      }),
+    );
+  if (item.filling.fullnessPct > overfullPct)
+    found.push(problem('filling', 'overfull', 'warn', ['filling.fullnessPct'], { pct: item.filling.fullnessPct }));
+  return found;
+}

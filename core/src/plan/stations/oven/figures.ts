@@ -1,0 +1,69 @@
+import type { ItemInput } from '../../../contracts/item';
+import type { KitchenInput } from '../../../contracts/kitchen';
+import { figure, type Figure } from '../../figure';
+import type { OvenResult } from './result';
+
+export type OvenFigures = Record<'bake' | 'core' | 'base' | 'colour' | 'look', Figure>;
+
+/** What the Oven shows, each with its reason. */
+export function ovenFigures(item: ItemInput, kitchen: KitchenInput, raw: boolean, r: OvenResult): OvenFigures {
+  const { bake, spec } = r;
+  const at = bake.atProposed;
+  const row = bake.series[Math.min(bake.series.length - 1, Math.round(bake.proposed ?? 0))];
+  return {
+    bake: figure(
+      bake.proposed,
+      'min',
+      'oven.bake',
+      {
+        setC: item.oven.setC,
+        binds: bake.binds,
+        uncertainty: bake.uncertaintyPct,
+        mode: item.oven.mode,
+        bakes: kitchen.bakeRatios.length,
+      },
+      kitchen.bakeRatios.length ? 'learnt' : 'estimate',
+      'oven.plan',
+      bake.rangeMin ?? undefined,
+    ),
+    core: figure(
+      at?.coreC ?? null,
+      '°C',
+      'oven.core',
+      { target: r.targetC, safe: bake.times.safe ?? 0, raw: raw ? 1 : 0 },
+      'estimate',
+      'oven.bake',
+    ),
+    base: figure(
+      row?.baseC ?? null,
+      '°C',
+      spec.base ? 'oven.base' : 'oven.noBase',
+      {
+        dryness: (at?.baseDryness ?? 0) * 100,
+        set: bake.times.baseSet ?? 0,
+        dry: bake.times.baseDry ?? 0,
+        support: item.oven.support,
+      },
+      'estimate',
+      'oven.bake',
+    ),
+    colour: spec.top
+      ? figure(
+          at?.surfaceC ?? null,
+          '°C',
+          'oven.colour',
+          { level: bake.levelProposed ?? 'pale', golden: bake.times.golden ?? 0, wash: item.seal.wash },
+          'estimate',
+          'oven.bake',
+        )
+      : figure(null, '°C', 'oven.noLid', {}, 'exact', 'oven.bake'),
+    look: figure(
+      bake.lookAt,
+      'min',
+      spec.top ? 'oven.look' : 'oven.lookOpen',
+      { golden: bake.times.golden ?? 0, latest: bake.latest ?? 0, target: r.targetC },
+      'estimate',
+      'oven.plan',
+    ),
+  };
+}

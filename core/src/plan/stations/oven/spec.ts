@@ -1,0 +1,94 @@
+import type { ItemInput } from '../../../contracts/item';
+import type { KitchenInput } from '../../../contracts/kitchen';
+import { simulatorShape } from '../../../filling/fillVolume';
+import type { BakeSpec } from '../../../oven/bakeInput';
+import type { CrustType } from '../../../oven/tables';
+import { vesselGeometry } from '../../../vessels/vessel';
+import type { CutPlan } from '../cut/station';
+import type { FillingPlan } from '../filling/station';
+
+/** Pieces that lie on one tray of a home oven (estimate); pies in dishes stand on it, so many by their size. */
+const piecesOnATray = 12;
+
+/** How a pie is covered in the oven: a lattice is baked as the lid its strips are, an open pie without one. */
+export const isOpen = (item: ItemInput): boolean => item.product === 'dishPie' && item.cut.lid === 'none';
+
+/** Room on a shelf of a home oven, and between what stands on it, mm (estimates). */
+const shelfMm = [440, 360] as const;
+const betweenMm = 20;
+
+/** Trays an item takes, each a shelf of the oven: pieces by their number, dishes by how many stand beside one another. */
+export function traysOf(item: ItemInput, cut: CutPlan): number {
+  if (item.product === 'handPies') return Math.ceil(cut.pieces / piecesOnATray);
+  const g = item.cut.vessel ? vesselGeometry(item.cut.vessel) : null;
+  if (!g) return 1;
+  const beside = (room: number, mm: number) => Math.max(1, Math.floor((room + betweenMm) / (mm + betweenMm)));
+  const onOne = (long: number, wide: number) => beside(shelfMm[0], long) * beside(shelfMm[1], wide);
+  return Math.ceil(cut.pieces / Math.max(onOne(g.top.length, g.top.width), onOne(g.top.width, g.top.length)));
+}
+
+/** The bake simulator's view of an item: outline, crusts, filling, dish, load. */
+export function bakeSpec(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, filling: FillingPlan): BakeSpec {
+  const { oven } = item;
+  const crust: CrustType =
+    item.dough.pastry === 'roughPuff' ? (item.folds.turns >= 3 ? 'puff' : 'flaky') : item.dough.pastry;
+  const tMm = Math.max(0.3, item.dough.pastry === 'filo' ? filoThickness(item) : cut.rolled.thicknessMm);
+  const { shape, depthMm } = outline(item, cut, filling);
+  const coldC = kitchen.fridgeC + 2;
+  const lidOnly = item.product === 'potPies';
+  const inDish = item.product !== 'handPies' && item.cut.vessel !== undefined && item.cut.vessel !== null;
+  const pieces = Math.min(60, cut.pieces);
+  return {
+    shape,
+    top: isOpen(item) ? null : { type: crust, tMm },
+    base: lidOnly ? null : { type: crust, tMm },
+    filling: {
+      type: item.filling.type,
+      depthMm: Math.max(3, Math.min(150, depthMm)),
+      startC:
+        item.filling.cookedC > filling.fillAtC
+          ? Math.min(filling.fillAtC, coldC + 4)
+          : Math.max(-30, item.filling.cookedC),
+      diceMm: item.filling.diceMm,
+      ...(lidOnly ? { gapMm: 6 } : {}),
+    },
+    vessel: inDish ? { material: item.cut.vesselMaterial ?? 'tin' } : null,
+    support: oven.support,
+    ...(item.product === 'handPies'
+      ? { load: { pieces, trays: Math.min(3, traysOf(item, cut)) } }
+      : pieces > 1
+        ? { load: { pieces } }
+        : {}),
+    oven: {
+      mode: oven.mode,
+      steps: [{ fromMin: 0, setC: oven.setC }],
+      rack: oven.rack,
+      offsetC: kitchen.ovenOffsetC,
+      heaterW: kitchen.ovenW,
+    },
+    wash: item.seal.wash,
+    crustStartC: coldC,
+  };
+}
+
+const filoThickness = (item: ItemInput): number =>
+  item.folds.leavesInStack * (190 / 1000 / 1.25 + item.folds.brushGramsPerM2 / 1000 / 0.92);
+
+function outline(item: ItemInput, cut: CutPlan, filling: FillingPlan): { shape: BakeSpec['shape']; depthMm: number } {
+  const disc = (mm: number) => ({ kind: 'disc' as const, dMm: Math.round(Math.max(20, Math.min(450, mm))) });
+  if (item.product === 'handPies' && cut.oven)
+    return { shape: cut.oven.shape, depthMm: cut.oven.depthMm * (item.filling.fullnessPct / 100) };
+  if (item.product === 'filoCoil' && cut.leaves?.ropeMm && cut.leaves.ropeLengthMm)
+    return simulatorShape({ kind: 'coil', d: cut.leaves.ropeMm / 10, L: cut.leaves.ropeLengthMm / 10 });
+  const g = item.cut.vessel ? vesselGeometry(item.cut.vessel) : null;
+  if (!g) return { shape: disc(220), depthMm: 30 };
+  const depthMm =
+    (filling.eachMl * 1000) /
+    (((g.top.length + g.bottom.length) / 2) *
+      ((g.top.width + g.bottom.width) / 2) *
+      (g.form === 'rect' ? 1 : Math.PI / 4));
+  const [a, b] = [(g.top.length + g.bottom.length) / 2, (g.top.width + g.bottom.width) / 2];
+  if (g.form === 'rect')
+    return { shape: { kind: 'rect', wMm: Math.round(Math.min(a, b)), lMm: Math.round(Math.max(a, b)) }, depthMm };
+  return { shape: disc(Math.sqrt(a * b)), depthMm };
+}
