@@ -41,65 +41,62 @@ export interface RollResult {
 
 const underBenchH = 6;
 
-/**
- * Temperature of a sheet while it is rolled out (constant logarithmic rate) and then lies on the bench; 1-D through the
- * thickness in the material's own coordinate, fresh bench coming in under the growing sheet. Pin and hand coefficients are
- * estimates averaged over sheet and time; hTop 10 suits humid kitchens. Lengths in metres, temperatures °C.
- */
-export function rollSheet(options: RollOptions): RollResult {
-  const { material } = options;
-  const from = within(options.fromM, thinnestRolledM, 0.5, 'fromM');
-  const to = within(options.toM, thinnestRolledM, 0.5, 'toM');
-  if (to > from)
-    throw new RefusedInput({
-      field: 'toM',
-      code: 'out_of_range',
-      value: to,
-      allowed: { min: thinnestRolledM, max: from },
-    });
-  const rollS = within(options.rollMinutes, 0, 600, 'rollMinutes') * 60;
-  const totalS = rollS + within(options.dwellMinutes ?? 0, 0, 1440, 'dwellMinutes') * 60;
-  const roomC = within(options.roomC ?? 20, -39, 60, 'roomC');
-  const benchC = within(options.benchC ?? roomC, -39, 60, 'benchC');
-  const base = rowOf<Bench>(benches, options.bench, 'bench');
-  const n = options.cells ?? 12;
-  const topH = options.topH ?? 7;
-  const pinH = options.pinH ?? 12;
-  const handH = options.handH ?? 3;
-  const handC = options.handC ?? 30;
-  const contactResistance = 1 / (options.contact ?? 300);
-  const work = rollS > 0 ? ((options.yieldPa ?? 40e3) * Math.log(from / to)) / rollS : 0;
-  const stepS = options.stepS ?? 1;
+/** One sheet with the bench under it: bench cells from below upwards, then the sheet's. All arrays are laid out once. */
+class SheetOnBench {
+  private readonly under: Float64Array;
+  private readonly nb: number;
+  private readonly all: number;
+  private readonly t: Float64Array;
+  private readonly h: Float64Array;
+  private readonly conductance: Float64Array;
+  private readonly capacity: Float64Array;
+  private readonly sweepC: Float64Array;
+  private readonly sweepD: Float64Array;
+  mean: number;
+  warmest: number;
 
-  const under = benchCells(base.thicknessM);
-  const nb = under.length;
-  const all = nb + n;
-  const t = new Float64Array(all).fill(benchC, 0, nb).fill(within(options.startC, -39, 109, 'startC'), nb);
-  const h = new Float64Array(n).fill(lookup(material.enthalpy, options.startC));
-  const conductance = new Float64Array(all + 1);
-  const capacity = new Float64Array(all);
-  const sweepC = new Float64Array(all);
-  const sweepD = new Float64Array(all);
-  const minutes: number[] = [0];
-  const meanC: number[] = [options.startC];
-  const recordEvery = options.recordEveryS ?? stepS;
-  let nextRecord = recordEvery;
-  let hit: number | null = null;
-  let mean = options.startC;
-  let warmest = options.startC;
-  if (options.until && options.startC >= options.until.valueC) hit = 0;
+  constructor(
+    private readonly material: Material,
+    private readonly base: Bench,
+    private readonly n: number,
+    startC: number,
+    private readonly benchC: number,
+    private readonly roomC: number,
+    private readonly contactResistance: number,
+  ) {
+    this.under = Float64Array.from(benchCells(base.thicknessM));
+    this.nb = this.under.length;
+    this.all = this.nb + n;
+    this.t = new Float64Array(this.all).fill(benchC, 0, this.nb).fill(startC, this.nb);
+    this.h = new Float64Array(n).fill(lookup(material.enthalpy, startC));
+    this.conductance = new Float64Array(this.all + 1);
+    this.capacity = new Float64Array(this.all);
+    this.sweepC = new Float64Array(this.all);
+    this.sweepD = new Float64Array(this.all);
+    this.mean = startC;
+    this.warmest = startC;
+  }
 
-  const thickness = (s: number) => (rollS === 0 ? to : from * (to / from) ** Math.min(1, s / rollS));
-  let now = 0;
-  while (now < totalS - 1e-9 && hit === null) {
-    const dt = Math.min(stepS, totalS - now);
-    const d = thickness(now + dt / 2) / n;
-    const rolling = now < rollS;
-    const fresh = 1 - thickness(now + dt) / thickness(now);
-    if (fresh > 0) for (let i = 0; i < nb; i++) t[i] = (t[i] as number) + fresh * (benchC - (t[i] as number));
-    const airH = rolling ? topH + pinH + handH : topH;
-    const airC = rolling ? ((topH + pinH) * roomC + handH * handC) / airH : roomC;
-    const source = rolling ? work * d : 0;
+  get bottom(): number {
+    return this.t[this.nb] as number;
+  }
+  get top(): number {
+    return this.t[this.all - 1] as number;
+  }
+
+  /** A share of the bench under the sheet is fresh: it comes in at the bench's own temperature. */
+  freshBench(share: number): void {
+    const { t, nb, benchC } = this;
+    for (let i = 0; i < nb; i++) t[i] = (t[i] as number) + share * (benchC - (t[i] as number));
+  }
+
+  private acrossAt(cell: number): number {
+    return this.material.across[tableIndex(this.t[this.nb + cell] as number)] as number;
+  }
+
+  /** Heat capacities and conductances at the temperatures as they are; `d` is a cell's thickness, m. */
+  private lay(d: number, airH: number): void {
+    const { base, under, nb, n, all, t, capacity, conductance, material } = this;
     for (let i = 0; i < nb; i++) capacity[i] = base.densityKgM3 * base.specificHeat * (under[nb - 1 - i] as number);
     for (let i = 0; i < n; i++) {
       const index = tableIndex(t[nb + i] as number);
@@ -107,17 +104,24 @@ export function rollSheet(options: RollOptions): RollResult {
         (material.densityKgM3 * d * ((material.enthalpy[index + 1] as number) - (material.enthalpy[index] as number))) /
         tableStepK;
     }
-    const k = (i: number) => material.across[tableIndex(t[nb + i] as number)] as number;
     conductance[0] = 1 / (1 / underBenchH + (under[nb - 1] as number) / (2 * base.conductivity));
     for (let i = 1; i < nb; i++)
       conductance[i] = (2 * base.conductivity) / ((under[nb - i] as number) + (under[nb - 1 - i] as number));
-    conductance[nb] = 1 / ((under[0] as number) / (2 * base.conductivity) + contactResistance + d / (2 * k(0)));
+    let a = this.acrossAt(0);
+    conductance[nb] = 1 / ((under[0] as number) / (2 * base.conductivity) + this.contactResistance + d / (2 * a));
     for (let i = 1; i < n; i++) {
-      const [a, b] = [k(i - 1), k(i)];
+      const b = this.acrossAt(i);
       conductance[nb + i] = (2 * a * b) / (d * (a + b));
+      a = b;
     }
-    conductance[all] = 1 / (1 / airH + d / (2 * k(n - 1)));
-    let gPrev = dt * conductance[0];
+    conductance[all] = 1 / (1 / airH + d / (2 * a));
+  }
+
+  /** One implicit step of `dt` s: air of `airC` over it with `airH` W/m²K, `source` W/m² of rolling work in each cell. */
+  step(dt: number, d: number, airH: number, airC: number, source: number): void {
+    const { nb, n, all, t, h, capacity, conductance, sweepC, sweepD, material, roomC } = this;
+    this.lay(d, airH);
+    let gPrev = dt * (conductance[0] as number);
     let cPrev = 0;
     let dPrev = 0;
     for (let i = 0; i < all; i++) {
@@ -142,33 +146,84 @@ export function rollSheet(options: RollOptions): RollResult {
         t[i] = temperatureNear(material.enthalpy, h[j], t[i] as number);
       }
     }
-    now += dt;
-    const [meanBefore, warmestBefore] = [mean, warmest];
-    mean = 0;
-    warmest = -Infinity;
+    this.mean = 0;
+    this.warmest = -Infinity;
     for (let i = nb; i < all; i++) {
       const value = t[i] as number;
-      mean += value / n;
-      if (value > warmest) warmest = value;
+      this.mean += value / n;
+      if (value > this.warmest) this.warmest = value;
     }
-    if (options.until) {
-      const [before, value] = options.until.metric === 'mean' ? [meanBefore, mean] : [warmestBefore, warmest];
-      if (value >= options.until.valueC)
-        hit = (now - dt + (dt * (options.until.valueC - before)) / (value - before)) / 60;
+  }
+}
+
+/**
+ * Temperature of a sheet while it is rolled out (constant logarithmic rate) and then lies on the bench; 1-D through the
+ * thickness in the material's own coordinate, fresh bench coming in under the growing sheet. Pin and hand coefficients are
+ * estimates averaged over sheet and time; hTop 10 suits humid kitchens. Lengths in metres, temperatures °C.
+ */
+export function rollSheet(options: RollOptions): RollResult {
+  const { material, until } = options;
+  const from = within(options.fromM, thinnestRolledM, 0.5, 'fromM');
+  const to = within(options.toM, thinnestRolledM, 0.5, 'toM');
+  if (to > from)
+    throw new RefusedInput({
+      field: 'toM',
+      code: 'out_of_range',
+      value: to,
+      allowed: { min: thinnestRolledM, max: from },
+    });
+  const rollS = within(options.rollMinutes, 0, 600, 'rollMinutes') * 60;
+  const totalS = rollS + within(options.dwellMinutes ?? 0, 0, 1440, 'dwellMinutes') * 60;
+  const roomC = within(options.roomC ?? 20, -39, 60, 'roomC');
+  const benchC = within(options.benchC ?? roomC, -39, 60, 'benchC');
+  const startC = within(options.startC, -39, 109, 'startC');
+  const base = rowOf<Bench>(benches, options.bench, 'bench');
+  const n = options.cells ?? 12;
+  const topH = options.topH ?? 7;
+  const pinH = options.pinH ?? 12;
+  const handH = options.handH ?? 3;
+  const rollingH = topH + pinH + handH;
+  const rollingC = ((topH + pinH) * roomC + handH * (options.handC ?? 30)) / rollingH;
+  const work = rollS > 0 ? ((options.yieldPa ?? 40e3) * Math.log(from / to)) / rollS : 0;
+  const stepS = options.stepS ?? 1;
+  const sheet = new SheetOnBench(material, base, n, startC, benchC, roomC, 1 / (options.contact ?? 300));
+  const minutes: number[] = [0];
+  const meanC: number[] = [startC];
+  const recordEvery = options.recordEveryS ?? stepS;
+  let nextRecord = recordEvery;
+  let hit: number | null = until && startC >= until.valueC ? 0 : null;
+  let now = 0;
+  while (now < totalS - 1e-9 && hit === null) {
+    const dt = Math.min(stepS, totalS - now);
+    const d = thickness(from, to, rollS, now + dt / 2) / n;
+    const rolling = now < rollS;
+    const fresh = 1 - thickness(from, to, rollS, now + dt) / thickness(from, to, rollS, now);
+    if (fresh > 0) sheet.freshBench(fresh);
+    const before = until?.metric === 'warmest' ? sheet.warmest : sheet.mean;
+    sheet.step(dt, d, rolling ? rollingH : topH, rolling ? rollingC : roomC, rolling ? work * d : 0);
+    now += dt;
+    if (until) {
+      const value = until.metric === 'mean' ? sheet.mean : sheet.warmest;
+      if (value >= until.valueC) hit = (now - dt + (dt * (until.valueC - before)) / (value - before)) / 60;
     }
     if (now >= nextRecord - 1e-9 || now >= totalS - 1e-9) {
       minutes.push(now / 60);
-      meanC.push(mean);
+      meanC.push(sheet.mean);
       nextRecord += recordEvery;
     }
   }
+  const { mean, warmest, bottom, top } = sheet;
   return {
     minutes,
     meanC,
-    final: { mean, warmest, bottom: t[nb] as number, top: t[all - 1] as number, thicknessM: thickness(now) },
+    final: { mean, warmest, bottom, top, thicknessM: thickness(from, to, rollS, now) },
     hitMin: hit,
   };
 }
+
+/** Thickness of a sheet `s` seconds into rolling that takes `rollS`, at a constant logarithmic rate. */
+const thickness = (from: number, to: number, rollS: number, s: number): number =>
+  rollS === 0 ? to : from * (to / from) ** Math.min(1, s / rollS);
 
 /**
  * Minutes a sheet of given thickness may lie on the bench until its mean (or warmest part) reaches `limitC`, by default the

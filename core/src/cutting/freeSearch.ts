@@ -15,6 +15,8 @@ export interface Packing {
 }
 
 const memory = 7;
+/** One place more than is remembered: a step is tried there before it is taken on. */
+const ring = memory + 1;
 const [jiggle, wildJiggle] = [0.02, 0.15];
 const spots = 24;
 const patience = 16;
@@ -28,8 +30,18 @@ const patience = 16;
 export class FreeSearch {
   private readonly n: number;
   private readonly largest: number;
-  private readonly dice;
+  private readonly generator;
   private work = 0;
+  /** Derivative by the scale of the energy last worked out. */
+  private byScale = 0;
+  // laid out once: the descent allocates nothing
+  private readonly gradients: readonly [Float64Array, Float64Array];
+  private readonly places: readonly [Points, Points];
+  private readonly way: Float64Array;
+  private readonly moves: readonly Float64Array[];
+  private readonly bends: readonly Float64Array[];
+  private readonly inverses = new Float64Array(ring);
+  private readonly alphas = new Float64Array(ring);
 
   constructor(
     private readonly radii: Float64Array,
@@ -41,27 +53,35 @@ export class FreeSearch {
   ) {
     this.n = radii.length;
     this.largest = Math.max(...radii);
-    this.dice = xoroshiro128plus(seed);
-    for (let i = 0; i < 8; i++) this.dice.next();
+    this.generator = xoroshiro128plus(seed);
+    for (let i = 0; i < 8; i++) this.generator.next();
+    const make = () => new Float64Array(2 * this.n);
+    this.gradients = [make(), make()];
+    this.places = [make(), make()];
+    this.way = make();
+    this.moves = Array.from({ length: ring }, make);
+    this.bends = Array.from({ length: ring }, make);
   }
 
   private random(): number {
-    return uniformFloat64(this.dice);
+    return uniformFloat64(this.generator);
   }
 
   get spent(): boolean {
     return this.work >= this.budget || (this.watch?.over() ?? false);
   }
 
-  /** Energy at a scale, its gradient into `g`, and its derivative by the scale. */
-  private energy(x: Points, L: number, g: Float64Array): { e: number; byL: number } {
+  /** Energy at a scale; its gradient goes into `g`, its derivative by the scale into `byScale`. */
+  private energy(x: Points, L: number, g: Float64Array): number {
     this.work++;
     const { n, radii, unit } = this;
     g.fill(0);
     let e = 0;
     let byL = 0;
     for (let i = 0; i < n; i++) {
-      const [xi, yi, ri] = [x[2 * i] as number, x[2 * i + 1] as number, radii[i] as number];
+      const xi = x[2 * i] as number;
+      const yi = x[2 * i + 1] as number;
+      const ri = radii[i] as number;
       for (let j = i + 1; j < n; j++) {
         const reach = ri + (radii[j] as number);
         const dx = xi - (x[2 * j] as number);
@@ -104,76 +124,86 @@ export class FreeSearch {
         }
       }
     }
-    return { e, byL };
+    this.byScale = byL;
+    return e;
   }
 
-  /** Limited-memory quasi-Newton descent at a fixed scale. */
+  /** Limited-memory quasi-Newton descent at a fixed scale; the last steps stand in a ring, the newest at `count - 1`. */
   private minimise(start: Points, L: number, epsilon: number, most: number): { x: Points; e: number; byL: number } {
     const size = 2 * this.n;
-    let x = Float64Array.from(start);
-    let g = new Float64Array(size);
-    let { e, byL } = this.energy(x, L, g);
+    const { way, moves, bends, inverses } = this;
+    let [x, next] = this.places;
+    let [g, gNext] = this.gradients;
+    x.set(start);
+    let e = this.energy(x, L, g);
+    let byL = this.byScale;
     const zero = 1e-22 * this.largest * this.largest;
-    let steps: { s: Float64Array; y: Float64Array; rho: number }[] = [];
-    let next = new Float64Array(size);
-    let gNext = new Float64Array(size);
-    const d = new Float64Array(size);
-    const a: number[] = [];
+    let count = 0;
     let forgotten = false;
     for (let it = 0; it < most && !this.spent; it++) {
-      const gg = dot(g, g);
-      if (gg <= epsilon * e || e <= zero) break;
-      for (let k = 0; k < size; k++) d[k] = -(g[k] as number);
-      for (let m = steps.length - 1; m >= 0; m--) {
-        const { s, y, rho } = steps[m] as (typeof steps)[0];
-        const alpha = rho * dot(s, d);
-        a[m] = alpha;
-        for (let k = 0; k < size; k++) d[k] = (d[k] as number) - alpha * (y[k] as number);
-      }
-      const last = steps[steps.length - 1];
-      const scale = last ? 1 / (last.rho * dot(last.y, last.y)) : 0.2;
-      for (let k = 0; k < size; k++) d[k] = (d[k] as number) * scale;
-      steps.forEach(({ s, y, rho }, m) => {
-        const beta = rho * dot(y, d);
-        const alpha = a[m] as number;
-        for (let k = 0; k < size; k++) d[k] = (d[k] as number) + (s[k] as number) * (alpha - beta);
-      });
-      const slope = dot(g, d);
+      if (dot(g, g) <= epsilon * e || e <= zero) break;
+      this.direction(g, count);
+      const slope = dot(g, way);
       let t = 1;
+      let eNext = e;
       let better = false;
-      let made = { e, byL };
-      if (slope < 0)
-        for (let tries = 0; tries < 12; tries++) {
-          for (let k = 0; k < size; k++) next[k] = (x[k] as number) + t * (d[k] as number);
-          made = this.energy(next, L, gNext);
-          if (made.e <= e + 1e-4 * t * slope) {
-            better = true;
-            break;
-          }
-          t *= tries === 0 ? 0.5 : 0.35;
+      for (let tries = 0; slope < 0 && tries < 12; tries++) {
+        for (let k = 0; k < size; k++) next[k] = (x[k] as number) + t * (way[k] as number);
+        eNext = this.energy(next, L, gNext);
+        if (eNext <= e + 1e-4 * t * slope) {
+          better = true;
+          break;
         }
+        t *= tries === 0 ? 0.5 : 0.35;
+      }
       if (!better) {
-        if (forgotten || steps.length === 0) break;
+        if (forgotten || count === 0) break;
         forgotten = true;
-        steps = [];
+        count = 0;
         continue;
       }
-      const s = new Float64Array(size);
-      const y = new Float64Array(size);
+      const s = moves[count % ring] as Float64Array;
+      const y = bends[count % ring] as Float64Array;
       for (let k = 0; k < size; k++) {
         s[k] = (next[k] as number) - (x[k] as number);
         y[k] = (gNext[k] as number) - (g[k] as number);
       }
       const sy = dot(s, y);
-      if (sy > 1e-14) {
-        steps.push({ s, y, rho: 1 / sy });
-        if (steps.length > memory) steps.shift();
-      }
-      [x, next] = [next, x];
-      [g, gNext] = [gNext, g];
-      ({ e, byL } = made);
+      // a step that does not bend the right way is written over by the next
+      if (sy > 1e-14) inverses[count++ % ring] = 1 / sy;
+      const place = x;
+      x = next;
+      next = place;
+      const gradient = g;
+      g = gNext;
+      gNext = gradient;
+      e = eNext;
+      byL = this.byScale;
     }
-    return { x, e, byL };
+    return { x: Float64Array.from(x), e, byL };
+  }
+
+  /** The way to go from a gradient, by the last steps: into `way`. */
+  private direction(g: Float64Array, count: number): void {
+    const size = 2 * this.n;
+    const { way, moves, bends, inverses, alphas } = this;
+    const oldest = Math.max(0, count - memory);
+    for (let k = 0; k < size; k++) way[k] = -(g[k] as number);
+    for (let m = count - 1; m >= oldest; m--) {
+      const y = bends[m % ring] as Float64Array;
+      const alpha = (inverses[m % ring] as number) * dot(moves[m % ring] as Float64Array, way);
+      alphas[m % ring] = alpha;
+      for (let k = 0; k < size; k++) way[k] = (way[k] as number) - alpha * (y[k] as number);
+    }
+    const last = bends[(count - 1) % ring];
+    const scale = count > 0 && last ? 1 / ((inverses[(count - 1) % ring] as number) * dot(last, last)) : 0.2;
+    for (let k = 0; k < size; k++) way[k] = (way[k] as number) * scale;
+    for (let m = oldest; m < count; m++) {
+      const s = moves[m % ring] as Float64Array;
+      const beta = (inverses[m % ring] as number) * dot(bends[m % ring] as Float64Array, way);
+      const by = (alphas[m % ring] as number) - beta;
+      for (let k = 0; k < size; k++) way[k] = (way[k] as number) + (s[k] as number) * by;
+    }
   }
 
   /** Brings centres to the smallest scale at which nothing overlaps; null where two centres are one. */

@@ -6,7 +6,7 @@ import type { Discs, Sheet } from './sheet';
 import { gridOnly, guillotine, stripTriangles } from './straightCuts';
 import { checkedDiscs } from './sheet';
 import { tiling } from './tiling';
-import { searchLimit } from './watch';
+import { untilOver } from './watch';
 
 const inside = (s: Sheet, x: number, y: number, r: number): boolean =>
   s.shape === 'round'
@@ -172,16 +172,20 @@ describe('a template on paper', () => {
   });
 });
 
-describe('a search the clock ends', () => {
+describe('a search its caller cuts short', () => {
+  const ask = () => mostDiscs(checkedDiscs({ sheet: { shape: 'rect', w: 400, h: 300 }, d: 92 }));
   it('gives the best it has and says so', () => {
-    const before = searchLimit.ms;
-    searchLimit.ms = 0;
-    try {
-      const found = mostDiscs(checkedDiscs({ sheet: { shape: 'rect', w: 400, h: 300 }, d: 92 }));
-      expect(found).toMatchObject({ partial: true, n: found.rows });
-      expect(smallestSheet({ N: 11, d: 92 }).best).toMatchObject({ partial: true });
-    } finally {
-      searchLimit.ms = before;
-    }
+    const found = untilOver(() => true, ask);
+    expect(found).toMatchObject({ partial: true, n: found.rows });
+    expect(
+      untilOver(
+        () => true,
+        () => smallestSheet({ N: 11, d: 92 }),
+      ).best,
+    ).toMatchObject({ partial: true });
+  });
+  it('is the only one that is: left alone it ends by its counted work, the same every time', () => {
+    expect(ask()).toMatchObject({ partial: false });
+    expect(ask()).toEqual(untilOver(() => false, ask));
   });
 });

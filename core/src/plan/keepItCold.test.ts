@@ -5,7 +5,7 @@ import { foldsOf, startOf } from './stations/dough/formula';
 import { hiddenKitchen, readProbe, trueStretch } from './questions/hiddenKitchen';
 import { planItem } from './item';
 import { recalibrate } from './questions/recalibrate';
-import { repairs } from './questions/remedies';
+import { remedies } from './questions/remedies';
 import { doughShapes } from './questions/shapes';
 import { plainKitchen, starterItem } from './starters';
 import { whatIfs } from './questions/changes';
@@ -176,10 +176,10 @@ describe('what cannot be', () => {
 describe('a plan that cannot hold', () => {
   const hot = { ...plainKitchen, roomC: 26 };
   it('says at which step and by how many minutes it fails, and every way out it offers mends that step', () => {
-    const found = repairs({ item: puff, kitchen: hot });
+    const found = remedies({ item: puff, kitchen: hot });
     expect(found.fails?.minutes).toBeGreaterThan(0);
-    expect(found.repairs.length).toBeGreaterThan(1);
-    for (const r of found.repairs) {
+    expect(found.remedies.length).toBeGreaterThan(1);
+    for (const r of found.remedies) {
       const next = changed(puff, hot, r.changes);
       const line = planItem(next.item, next.kitchen).line;
       expect([r.name, line.inHandMin]).toEqual([r.name, r.inHandMin]);
@@ -187,7 +187,7 @@ describe('a plan that cannot hold', () => {
     }
   });
   it('offers nothing where it holds', () =>
-    expect(repairs({ item: puff, kitchen: { ...plainKitchen, roomC: 18 } })).toEqual({ fails: null, repairs: [] }));
+    expect(remedies({ item: puff, kitchen: { ...plainKitchen, roomC: 18 } })).toEqual({ fails: null, remedies: [] }));
 });
 
 describe('a probe in the fat', () => {

@@ -1,12 +1,12 @@
 import { model } from '../quantities/model';
-import { cure, CureInput } from './questions/rechill';
+import { rechill, RechillInput } from './questions/rechill';
 import { FromRecipeInput, itemFromRecipe } from './fromRecipe';
 import { planItem } from './item';
-import { mend, MendInput } from './questions/smallestFix';
+import { smallestFix, SmallestFixInput } from './questions/smallestFix';
 import { planBake } from './bake';
 import { ProbeInput, readProbe } from './questions/hiddenKitchen';
 import { recalibrate, RecalibrateInput } from './questions/recalibrate';
-import { repairs, RepairsInput } from './questions/remedies';
+import { remedies, RemediesInput } from './questions/remedies';
 import { doughShapes, FridgeShapesInput } from './questions/shapes';
 import { whatIf, WhatIfInput } from './questions/whatIf';
 import { BakeInput, ItemPlanInput } from './inputs';
@@ -31,22 +31,22 @@ export const planModels = [
     run: (i) => planItem(i.item, i.kitchen),
   }),
   model({
-    name: 'plan.cure',
+    name: 'plan.rechill',
     summary: 'Minutes of cold (or damp cloth) that bring a pastry in hand back to the middle of its band',
     units: 'mm, °C or % moisture, min',
     source: 'cold.chill and cold.filoDrying on the sheet as it lies',
     certainty: 'physics',
-    input: CureInput,
-    run: cure,
+    input: RechillInput,
+    run: rechill,
   }),
   model({
-    name: 'plan.mend',
+    name: 'plan.smallestFix',
     summary: 'The smallest change of one input after which an item can be made',
     units: 'as the input',
     source: 'Search over plan.item',
     certainty: 'exact',
-    input: MendInput,
-    run: mend,
+    input: SmallestFixInput,
+    run: smallestFix,
   }),
   model({
     name: 'plan.fridgeShapes',
@@ -67,13 +67,13 @@ export const planModels = [
     run: whatIf,
   }),
   model({
-    name: 'plan.repairs',
+    name: 'plan.remedies',
     summary: 'Where a pastry leaves its band before its step is done, and the smallest doses of what would mend it',
     units: 'min, °C',
     source: 'Search over plan.item',
     certainty: 'estimate',
-    input: RepairsInput,
-    run: repairs,
+    input: RemediesInput,
+    run: remedies,
   }),
   model({
     name: 'plan.recalibrate',

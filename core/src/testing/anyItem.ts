@@ -63,11 +63,11 @@ export const usualItem = fc
       cut: {
         ...item.cut,
         ...(filo ? {} : { thicknessMm: o.thicknessMm }),
-        ...(product === 'dishPie' ? { dishes: o.dishes, lid: o.lid as 'whole' } : {}),
+        ...(product === 'dishPie' ? { dishes: o.dishes, lid: o.lid } : {}),
       },
       seal: {
         ...item.seal,
-        ...(filo ? {} : { glue: o.glue as 'egg', wash: o.wash as 'egg' }),
+        ...(filo ? {} : { glue: o.glue, wash: o.wash }),
         ...(o.lots ? { lots: o.lots } : {}),
       },
     };

@@ -1,8 +1,4 @@
-import { searchLimit } from '../cutting/watch';
 import fc from 'fast-check';
 
 /** The same cases at every run, so that a red test is a changed program; PROPERTY_SEED=7 (or any other) looks at others. */
 fc.configureGlobal({ seed: Number(process.env['PROPERTY_SEED'] ?? 20261212) });
-
-// a slow machine is not another answer: in tests only the counted work ends a search
-searchLimit.ms = Infinity;

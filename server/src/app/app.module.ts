@@ -4,6 +4,7 @@ import { ThrottlerGuard, ThrottlerModule } from '@nestjs/throttler';
 import { BakesModule } from '../bakes/bakes.module';
 import { BenchModule } from '../bench/bench.module';
 import { ComputeModule } from '../compute/compute.module';
+import type { PoolOptions } from '../compute/pool';
 import { ExchangeModule } from '../exchange/exchange.module';
 import { HealthModule } from '../health/health.module';
 import { KitchenModule } from '../kitchen/kitchen.module';
@@ -17,7 +18,7 @@ const requestsAMinute = 3000;
 
 @Module({})
 export class AppModule {
-  static at(dataFile: string): DynamicModule {
+  static at(dataFile: string, compute: Partial<PoolOptions> = {}): DynamicModule {
     return {
       module: AppModule,
       imports: [
@@ -30,7 +31,7 @@ export class AppModule {
         BenchModule,
         LogModule,
         ProbeModule,
-        ComputeModule,
+        ComputeModule.with(compute),
         HealthModule,
         ExchangeModule,
       ],

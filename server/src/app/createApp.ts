@@ -9,6 +9,7 @@ import { extname, join } from 'node:path';
 import { copyBeforeMigrations } from '../database/copy';
 import { checkDataFile } from '../database/file';
 import { migrations } from '../database/migrations/index';
+import type { PoolOptions } from '../compute/pool';
 import { AppModule } from './app.module';
 import { JsonErrors, StrictValidation } from './errors';
 import { ownHostsOnly, strictHeaders } from './guards';
@@ -21,13 +22,15 @@ export interface AppOptions {
   hosts?: string[];
   webFolder?: string;
   quiet?: boolean;
+  /** Of the compute pool, where it is not to have its own. */
+  compute?: Partial<PoolOptions>;
 }
 
 /** The server, ready to listen. Refuses to start on a data file it cannot read. */
 export async function createApp(options: AppOptions): Promise<NestExpressApplication> {
   checkDataFile(options.dataFile);
   await copyBeforeMigrations(options.dataFile, migrations, new Date());
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.at(options.dataFile), {
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.at(options.dataFile, options.compute), {
     logger: options.quiet ? false : ['error', 'warn'],
     bodyParser: false,
   });

@@ -1,6 +1,6 @@
 import { compute } from '@crustallum/core';
 import { parentPort } from 'node:worker_threads';
-import type { Asked, Computed } from './pool';
+import { ready, type Asked, type Computed } from './messages';
 
 /** A thread of the pool: runs one model at a time and gives its answer back as text, so that no large object crosses. */
 parentPort?.on('message', ({ model, input }: Asked) => {
@@ -17,3 +17,4 @@ parentPort?.on('message', ({ model, input }: Asked) => {
   }
   parentPort?.postMessage(said);
 });
+parentPort?.postMessage(ready);

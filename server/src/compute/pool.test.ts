@@ -62,7 +62,7 @@ describe('the server under heavy calls', () => {
   let server: TestServer;
   beforeEach(async () => {
     pool = new ComputePool();
-    server = await new TestServer().start();
+    server = await new TestServer(undefined, { deadlineMs: 600 }).start();
   });
   afterEach(() => server.stop());
 

@@ -2,24 +2,19 @@ import { Inject, Injectable, Optional, type OnModuleDestroy } from '@nestjs/comm
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { Worker } from 'node:worker_threads';
+import { ready, type Asked, type Computed } from './messages';
 import { ComputeRefused, type ComputeRefusalCode } from './computeRefused';
-
-/** What a thread is asked. */
-export interface Asked {
-  model: string;
-  input: unknown;
-}
-/** What it answers: the model's answer as JSON, or the fault that ended it. */
-export type Computed = { ok: boolean; json: string; unknownModel: boolean } | { fault: string };
 
 export interface PoolOptions {
   /** Runs at the same time, each on a thread of its own. */
   atOnce: number;
   /** Calls that may wait; more are sent away with a word. */
   mostWaiting: number;
-  /** How long one run may take, ms, from when it begins. */
+  /** How long one run may take, ms, from when it begins on a thread that has started. */
   deadlineMs: number;
 }
+/** A thread that has not started after this is given up, ms. */
+const longestStartMs = 30_000;
 export const poolDefaults: PoolOptions = { atOnce: 2, mostWaiting: 12, deadlineMs: 2000 };
 export const poolOptions = Symbol('options of the compute pool');
 
@@ -42,6 +37,7 @@ export class ComputePool implements OnModuleDestroy {
   private readonly options: PoolOptions;
   private readonly idle: Worker[] = [];
   private readonly all = new Set<Worker>();
+  private readonly started = new WeakSet<Worker>();
   private readonly waiting: Job[] = [];
   private running = 0;
   private closed = false;
@@ -93,18 +89,26 @@ export class ComputePool implements OnModuleDestroy {
       const following = this.closed ? undefined : this.waiting.shift();
       if (following) this.start(following);
     };
-    const onMessage = (said: Computed) =>
-      end(() => ('fault' in said ? job.failed(new Error(said.fault)) : job.done(said)), true);
+    const onMessage = (said: Computed | typeof ready) => {
+      if (said === ready) begin();
+      else end(() => ('fault' in said ? job.failed(new Error(said.fault)) : job.done(said)), true);
+    };
     const onError = (error: Error) => end(() => job.failed(error), false);
     const onExit = () => onError(new Error('the compute thread ended'));
     const refuse = (code: ComputeRefusalCode, allowed?: Record<string, number>) =>
       end(() => job.failed(new ComputeRefused(code, job.model, allowed)), false);
     const onGone = () => refuse('gone');
     const { deadlineMs } = this.options;
-    const timer = setTimeout(() => refuse('deadline', { seconds: deadlineMs / 1000 }), deadlineMs);
+    let timer = setTimeout(() => onError(new Error('the compute thread did not start')), longestStartMs);
+    const begin = () => {
+      this.started.add(worker);
+      clearTimeout(timer);
+      timer = setTimeout(() => refuse('deadline', { seconds: deadlineMs / 1000 }), deadlineMs);
+      worker.postMessage({ model: job.model, input: job.input } satisfies Asked);
+    };
     job.signal?.addEventListener('abort', onGone, { once: true });
     worker.on('message', onMessage).on('error', onError).on('exit', onExit);
-    worker.postMessage({ model: job.model, input: job.input } satisfies Asked);
+    if (this.started.has(worker)) begin();
   }
 
   private made(): Worker {

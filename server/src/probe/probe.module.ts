@@ -4,7 +4,6 @@ import { Body, Controller, HttpCode, Module, NotFoundException, Post } from '@ne
 import { ApiProperty, ApiTags } from '@nestjs/swagger';
 import { IsString, IsUUID, MaxLength } from 'class-validator';
 import { BenchModule, BenchService } from '../bench/bench.module';
-import { ComputeModule } from '../compute/compute.module';
 import { ProbePort, StandInProbe } from './probePort';
 
 export class ReadProbeDto {
@@ -40,7 +39,7 @@ export class ProbeController {
 }
 
 @Module({
-  imports: [BenchModule, ComputeModule],
+  imports: [BenchModule],
   controllers: [ProbeController],
   providers: [{ provide: ProbePort, useClass: StandInProbe }],
 })

@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import request from 'supertest';
 import type TestAgent from 'supertest/lib/agent';
 import { createApp } from '../app/createApp';
+import type { PoolOptions } from '../compute/pool';
 
 export const newDataFile = (): string => join(mkdtempSync(join(tmpdir(), 'crustallum-server-')), 'kitchen.sqlite');
 
@@ -12,10 +13,14 @@ export const newDataFile = (): string => join(mkdtempSync(join(tmpdir(), 'crusta
 export class TestServer {
   app!: NestExpressApplication;
 
-  constructor(readonly dataFile = newDataFile()) {}
+  constructor(
+    readonly dataFile = newDataFile(),
+    // a slow machine is not a wrong answer
+    private readonly compute: Partial<PoolOptions> = { deadlineMs: 25_000 },
+  ) {}
 
   async start(): Promise<this> {
-    this.app = await createApp({ dataFile: this.dataFile, quiet: true });
+    this.app = await createApp({ dataFile: this.dataFile, quiet: true, compute: this.compute });
     await this.app.init();
     return this;
   }

@@ -20,7 +20,7 @@ import { useBench } from './useBench';
 import { useDraws } from './useDraws';
 import { ScaleReading, WeighOut } from './WeighOut';
 import { weighingOf } from './weighing';
-import { useCure } from './useCure';
+import { useRechill } from './useRechill';
 import { useProbe } from './useProbe';
 import { warmthNow } from './warmth';
 import './bench.css';
@@ -154,7 +154,7 @@ function Running({
   // with a probe in, the line is what it shows
   const line = probe.line ?? item?.line;
   const warmth = probe.line ? warmthNow(run, state, now, probe.line) : reckoned;
-  const { cure, ask } = useCure(run, step?.itemIndex, warmth);
+  const { rechill, ask } = useRechill(run, step?.itemIndex, warmth);
   const [quiet, setQuiet] = useState<number | null>(null);
   const toCold = () => {
     if (!warmth) return;
@@ -278,7 +278,7 @@ function Running({
           )}
         </p>
       </section>
-      <LeftPanel run={run} state={state} warmth={warmth} cure={cure} quiet={isQuiet} now={now} probe={probe}>
+      <LeftPanel run={run} state={state} warmth={warmth} rechill={rechill} quiet={isQuiet} now={now} probe={probe}>
         {!narrow && coldPresses}
       </LeftPanel>
       {item && (

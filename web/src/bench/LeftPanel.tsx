@@ -1,4 +1,4 @@
-import type { Cure } from '@crustallum/core/plan/questions/rechill';
+import type { Rechill } from '@crustallum/core/plan/questions/rechill';
 import { useEffect, useRef, type ReactNode } from 'react';
 import { Because } from '../design/ui/Because';
 import { clock, degrees, momentAt, plain, span, timer, until } from '../wording/numbers';
@@ -12,7 +12,7 @@ interface Props {
   run: BenchRun;
   state: BenchState;
   warmth: Warmth | null;
-  cure: Cure | null;
+  rechill: Rechill | null;
   quiet: boolean;
   now: number;
   probe: ProbeInHand;
@@ -23,7 +23,7 @@ interface Props {
 const againMs = 20_000;
 
 /** The minutes left before the fat is too soft (or the leaf too dry), and the way back when there are none. */
-export function LeftPanel({ run, state, warmth, cure, quiet, now, probe, children }: Props) {
+export function LeftPanel({ run, state, warmth, rechill, quiet, now, probe, children }: Props) {
   useKnocks(warmth, quiet, state.index);
   if (!warmth) {
     return (
@@ -74,12 +74,12 @@ export function LeftPanel({ run, state, warmth, cure, quiet, now, probe, childre
             <small> min</small>
           </div>
           <p className="sr-alert" role={leftMin < 0 ? 'alert' : undefined}>
-            {leftMin < 0 ? cureWords(cure, leaf) : leftMin < 3 ? 'Close to too soft.' : ''}
+            {leftMin < 0 ? rechillWords(rechill, leaf) : leftMin < 3 ? 'Close to too soft.' : ''}
           </p>
-          {leftMin < 0 && cure && cure.minutes !== null && !leaf && (
+          {leftMin < 0 && rechill && rechill.minutes !== null && !leaf && (
             <p className="m-0" style={{ fontSize: 18 }}>
               {costWords(
-                costOf(run, state.index, now, stretch.minutes - warmth.minute, cure.minutes),
+                costOf(run, state.index, now, stretch.minutes - warmth.minute, rechill.minutes),
                 run.plan.serveAt,
               )}
             </p>
@@ -128,14 +128,14 @@ export const ColdPresses = ({ leaf, inCold, tooWarm, toCold, onQuiet }: PressesP
 );
 
 /** What puts it right, in one sentence, with the range of the reckoning. */
-function cureWords(cure: Cure | null, leaf: boolean): string {
-  if (!cure) return leaf ? 'Cover it now.' : 'To the cold now.';
-  if (cure.minutes === null)
+function rechillWords(rechill: Rechill | null, leaf: boolean): string {
+  if (!rechill) return leaf ? 'Cover it now.' : 'To the cold now.';
+  if (rechill.minutes === null)
     return leaf
       ? 'It stays too dry under the cloth: take a fresh leaf.'
       : 'This fridge does not bring it back: try the freezer.';
-  const range = cure.range ? ` (${plain(cure.range[0], 0)}–${plain(cure.range[1], 0)})` : '';
-  return `${leaf ? 'Under the damp cloth' : 'To the cold'} for ${span(cure.minutes)}${range}, then go on.`;
+  const range = rechill.range ? ` (${plain(rechill.range[0], 0)}–${plain(rechill.range[1], 0)})` : '';
+  return `${leaf ? 'Under the damp cloth' : 'To the cold'} for ${span(rechill.minutes)}${range}, then go on.`;
 }
 
 /** What the probe shows beside its degrees: its pace, and how this kitchen differs from what was reckoned. */

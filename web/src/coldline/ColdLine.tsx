@@ -36,7 +36,7 @@ interface Props {
   reading?: React.ReactNode;
   height?: number;
   /** A line that is only asked about, in dots over this one. */
-  ghost?: { words: string; line: Line } | null;
+  asked?: { words: string; line: Line } | null;
   /** What a probe read, in its steps. */
   measured?: readonly Measured[];
   onLonger?: (stepId: string, byMinutes: number) => void;
@@ -58,7 +58,7 @@ export const ColdLine = memo(function ColdLine({
   live,
   reading,
   height = 152,
-  ghost,
+  asked,
   measured = noReadings,
   onLonger,
   onReset,
@@ -146,7 +146,7 @@ export const ColdLine = memo(function ColdLine({
             line={line}
             steps={steps}
             serveAt={serveAt}
-            ghost={ghost}
+            asked={asked}
             live={live}
             measured={measured}
             onLonger={onLonger}
@@ -255,8 +255,8 @@ export const ColdLine = memo(function ColdLine({
                 )}
               </g>
             ))}
-            {ghost &&
-              ghostPieces(laid, ghost.line, scale).map((p, i) => (
+            {asked &&
+              ghostPieces(laid, asked.line, scale).map((p, i) => (
                 <path
                   key={i}
                   d={draw(p) ?? ''}

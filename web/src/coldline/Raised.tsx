@@ -30,7 +30,7 @@ interface Props {
   steps: readonly TimedStep[];
   serveAt: string;
   /** A line that is only asked about. */
-  ghost?: { words: string; line: ColdLine } | null | undefined;
+  asked?: { words: string; line: ColdLine } | null | undefined;
   live?: Live | null | undefined;
   measured?: readonly Measured[] | undefined;
   /** Makes a step so many minutes longer than it is; none where nothing can be moved. */
@@ -47,7 +47,7 @@ const roomLeft = 72;
 const roomOfWords = 132;
 
 /** The line raised to fill the page: degrees at its side, minutes in hand over each step, knobs that move them. */
-export function Raised({ line, steps, serveAt, ghost, live, measured = [], onLonger, onReset }: Props) {
+export function Raised({ line, steps, serveAt, asked, live, measured = [], onLonger, onReset }: Props) {
   const [ref, boxWidth] = useWidth<HTMLDivElement>(1200);
   const id = useId();
   const height = Math.max(420, Math.min(738, window.innerHeight - 62));
@@ -57,7 +57,7 @@ export function Raised({ line, steps, serveAt, ghost, live, measured = [], onLon
   const laid = useMemo(() => layStretches(line, width, held), [line, width, held]);
   const scale = useMemo(() => lineScale(line, plot), [line, plot]);
   const points = useMemo(() => linePieces(laid, scale), [laid, scale]);
-  const dots = useMemo(() => (ghost ? ghostPieces(laid, ghost.line, scale) : []), [laid, ghost, scale]);
+  const dots = useMemo(() => (asked ? ghostPieces(laid, asked.line, scale) : []), [laid, asked, scale]);
   const leaf = line.medium === 'leaf';
   const unit = leaf ? ' %' : '°';
   const d = points.map((p) => draw(p) ?? '').join('');
@@ -232,7 +232,7 @@ export function Raised({ line, steps, serveAt, ghost, live, measured = [], onLon
         })}
       <p className="raised-words">
         {onLonger ? 'Slide a knob to move a step; everything after it follows. ' : ''}
-        {ghost ? `White dots: the same day ${ghost.words}. ` : ''}
+        {asked ? `White dots: the same day ${asked.words}. ` : ''}
         {onReset && (
           <button type="button" className="press quiet" onClick={onReset}>
             As it was reckoned

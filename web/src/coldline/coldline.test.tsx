@@ -78,7 +78,7 @@ describe('the Cold Line on the page', () => {
         line={line}
         steps={steps}
         serveAt={meal.serveAt}
-        ghost={{ words: 'in a kitchen of 26°', line }}
+        asked={{ words: 'in a kitchen of 26°', line }}
         onLonger={(stepId, by) => moved.push([stepId, by])}
         onReset={onReset}
       />,

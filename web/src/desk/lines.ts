@@ -4,7 +4,7 @@ import { createSlice, isAnyOf, type PayloadAction } from '@reduxjs/toolkit';
 import { desk } from './desk';
 
 /** A line that is only asked about, drawn in dots over the one that is planned. */
-export interface Ghost {
+export interface AskedLine {
   itemId: string;
   words: string;
   line: ColdLine;
@@ -20,11 +20,11 @@ export interface Recorded {
   outsideMin: number;
 }
 
-export const ghost = createSlice({
-  name: 'ghost',
-  initialState: { now: null as Ghost | null, recorded: null as Recorded | null },
+export const askedLine = createSlice({
+  name: 'askedLine',
+  initialState: { now: null as AskedLine | null, recorded: null as Recorded | null },
   reducers: {
-    shown: (state, { payload }: PayloadAction<Ghost>) => void (state.now = payload),
+    shown: (state, { payload }: PayloadAction<AskedLine>) => void (state.now = payload),
     gone: (state) => void (state.now = null),
     lookedAt: (state, { payload }: PayloadAction<Recorded | null>) => void (state.recorded = payload),
   },

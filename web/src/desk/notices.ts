@@ -11,6 +11,6 @@ export const notice = createSlice({
   initialState: { now: null as Notice | null },
   reducers: {
     said: (state, { payload }: PayloadAction<Notice>) => void (state.now = payload),
-    heard: (state) => void (state.now = null),
+    dismissed: (state) => void (state.now = null),
   },
 });

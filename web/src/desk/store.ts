@@ -4,7 +4,7 @@ import { api } from '../api/api';
 import { allDrafts, desk } from './desk';
 import { deskListener, listenToTabs } from './listeners';
 import { keepLast } from './drafts';
-import { ghost } from './lines';
+import { askedLine } from './lines';
 import { history } from './history';
 import { notice } from './notices';
 
@@ -14,7 +14,7 @@ export const makeStore = () =>
       [api.reducerPath]: api.reducer,
       desk: desk.reducer,
       notice: notice.reducer,
-      ghost: ghost.reducer,
+      askedLine: askedLine.reducer,
       history: history.reducer,
     },
     // the plan is a large plain object made by the worker; walking it at every action would cost more than drawing it

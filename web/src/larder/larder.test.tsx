@@ -56,7 +56,7 @@ describe('the larder', () => {
     await waitFor(() => expect(server.larder.map((t) => t.name)).toContain('Quince'));
   });
   it('counts what this day lacks', async () => {
-    await larder(stock('Butter', 10), stock('Flour', 9000, 'H'), stock('Salt', 100, 'H'));
+    await larder(stock('Butter', 10), stock('Flour', 9000, 'H'), stock('Salt', 100, 'H'), stock('Egg', 300));
     expect(await screen.findByText('To buy: 1')).toBeTruthy();
     expect(screen.getByText(/there is 10/)).toBeTruthy();
   });

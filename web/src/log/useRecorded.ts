@@ -5,7 +5,7 @@ import type { TimedStep } from '@crustallum/core/plan/steps/codes';
 import { useEffect, useState } from 'react';
 import { benchState, type BenchEvent, type BenchRun } from '../bench/run';
 import { readingsOf } from '../bench/useProbe';
-import { ghost, type Recorded } from '../desk/lines';
+import { askedLine, type Recorded } from '../desk/lines';
 import { useAppDispatch } from '../desk/store';
 import { planner } from '../workers/planner';
 import { learnt, probedOf } from './probed';
@@ -62,8 +62,8 @@ export function useRecorded(
 export function useAtFoot(recorded: Recorded | null | undefined): void {
   const dispatch = useAppDispatch();
   useEffect(() => {
-    dispatch(ghost.actions.lookedAt(recorded ?? null));
-    return () => void dispatch(ghost.actions.lookedAt(null));
+    dispatch(askedLine.actions.lookedAt(recorded ?? null));
+    return () => void dispatch(askedLine.actions.lookedAt(null));
   }, [dispatch, recorded]);
 }
 

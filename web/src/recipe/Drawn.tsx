@@ -3,7 +3,7 @@ import type { ItemPlan } from '@crustallum/core/plan/item';
 import { useEffect, useState } from 'react';
 import { useKitchenQuery } from '../api/api';
 import { Standing } from '../today/Standing';
-import { aside } from '../workers/planner';
+import { secondPlanner } from '../workers/planner';
 import { plain } from '../wording/numbers';
 import { pastryWords, piecesOf } from '../wording/words';
 
@@ -15,7 +15,7 @@ export function Drawn({ made }: { made: FromRecipe }) {
   useEffect(() => {
     if (!kitchen) return;
     let current = true;
-    void aside()
+    void secondPlanner()
       .compute('plan.item', { item, kitchen: kitchen.document })
       .then((answer) => current && setPlan(answer.ok ? (answer.value as ItemPlan) : null));
     return () => {

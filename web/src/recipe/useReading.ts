@@ -2,7 +2,7 @@ import type { CorrectionInput, FromRecipe } from '@crustallum/core/plan/fromReci
 import type { MeasureSystem } from '@crustallum/core/quantities/amounts/units';
 import type { ReadRecipe } from '@crustallum/core/recipes/readRecipe';
 import { useEffect, useState } from 'react';
-import { aside } from '../workers/planner';
+import { secondPlanner } from '../workers/planner';
 
 export type Correction = CorrectionInput;
 
@@ -39,13 +39,19 @@ export function useReading(
     let current = true;
     setReading((now) => ({ ...now, working: true, tooLong: false }));
     const timer = setTimeout(() => {
-      void aside()
+      void secondPlanner()
         .compute('recipes.read', { text, system })
         .then(async (answer) => {
           if (!current || !answer.ok) return;
           const read = answer.value as ReadRecipe;
           const whole = [...suggested(read, corrections), ...corrections];
-          const item = await aside().compute('plan.fromRecipe', { text, system, corrections: whole, mouths, cook });
+          const item = await secondPlanner().compute('plan.fromRecipe', {
+            text,
+            system,
+            corrections: whole,
+            mouths,
+            cook,
+          });
           if (current)
             setReading({ read, made: item.ok ? (item.value as FromRecipe) : null, working: false, tooLong: false });
         });

@@ -18,7 +18,7 @@ export function Notices() {
     if (undo?.kind === 'newTool') void dispatch(api.endpoints.removeTool.initiate(undo.id));
     if (undo?.kind === 'newLarder') void dispatch(api.endpoints.removeLarder.initiate(undo.id));
     if (undo?.kind === 'bake') void dispatch(api.endpoints.restoreBake.initiate(undo.id));
-    dispatch(notice.actions.heard());
+    dispatch(notice.actions.dismissed());
   };
   return (
     <div className="undo-bar" role="status">
@@ -28,7 +28,7 @@ export function Notices() {
           {now.undo.kind.startsWith('new') ? 'Take it back' : 'Put it back'}
         </button>
       )}
-      <button type="button" onClick={() => dispatch(notice.actions.heard())}>
+      <button type="button" onClick={() => dispatch(notice.actions.dismissed())}>
         Heard
       </button>
     </div>

@@ -79,8 +79,8 @@ function movedBy(longer: readonly LongerInput[], stepId: string, by: number): Lo
 /** The Cold Line of the item in hand. */
 function LineInHand({ here }: { here: readonly string[] | undefined }) {
   const { item, plan, steps, serveAt, change } = useItem();
-  const dotted = useAppSelector((s) => s.ghost.now);
-  const recorded = useAppSelector((s) => s.ghost.recorded);
+  const dotted = useAppSelector((s) => s.askedLine.now);
+  const recorded = useAppSelector((s) => s.askedLine.recorded);
   const longer = item?.document.clock.longer;
   const onLonger = (stepId: string, by: number) => change({ 'clock.longer': movedBy(longer ?? [], stepId, by) });
   if (recorded)
@@ -89,7 +89,7 @@ function LineInHand({ here }: { here: readonly string[] | undefined }) {
         line={recorded.line}
         steps={recorded.steps}
         serveAt={recorded.serveAt}
-        ghost={asPlanned(recorded.planned)}
+        asked={asPlanned(recorded.planned)}
         measured={recorded.measured}
         reading={
           <>
@@ -107,7 +107,7 @@ function LineInHand({ here }: { here: readonly string[] | undefined }) {
       steps={steps}
       serveAt={serveAt}
       here={here}
-      ghost={dotted?.itemId === item?.id ? dotted : null}
+      asked={dotted?.itemId === item?.id ? dotted : null}
       onLonger={onLonger}
       onReset={longer?.length ? () => change({ 'clock.longer': [] }) : undefined}
     />

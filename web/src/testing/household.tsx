@@ -191,7 +191,7 @@ export function open(address: string, { keep = false } = {}): ReturnType<typeof 
     void keepDrafts([]);
     store.dispatch(desk.actions.bakeClosed());
   }
-  store.dispatch(notice.actions.heard());
+  store.dispatch(notice.actions.dismissed());
   store.dispatch(api.util.resetApiState());
   const router = createMemoryRouter(routes, { initialEntries: [address] });
   render(

@@ -10,6 +10,6 @@ export const planner = Object.fromEntries(
   ]),
 ) as Later<Planner>;
 
-export const aside = (): Later<Planner> => planner;
+export const secondPlanner = (): Later<Planner> => planner;
 
-export const giveUp = (): void => undefined;
+export const endSecondPlanner = (): void => undefined;

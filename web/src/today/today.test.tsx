@@ -35,7 +35,7 @@ describe('Today', () => {
   it('names what the larder is short of, by how much', async () => {
     const server = new FakeServer();
     server.plan(['handPies', 'shortcrust']);
-    server.larder = [stock('Butter, 82 %', 10), stock('Flour', 5000), stock('Salt', 500)];
+    server.larder = [stock('Butter, 82 %', 10), stock('Flour', 5000), stock('Salt', 500), stock('Egg', 300)];
     open('/');
     await heading(/ at /);
     const need = await screen.findByText(/The larder is short of/);
@@ -45,7 +45,7 @@ describe('Today', () => {
   it('says so when the larder has it all', async () => {
     const server = new FakeServer();
     server.plan(['handPies', 'shortcrust']);
-    server.larder = [stock('Butter', 5000), stock('Flour', 5000), stock('Salt', 500)];
+    server.larder = [stock('Butter', 5000), stock('Flour', 5000), stock('Salt', 500), stock('Egg', 300)];
     open('/');
     await heading(/ at /);
     expect(await screen.findByText('The larder has all of it.')).toBeTruthy();

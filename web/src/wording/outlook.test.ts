@@ -1,4 +1,4 @@
-import { repairNames, whatIfNames, whatIfs } from '@crustallum/core/plan/questions/changes';
+import { remedyNames, whatIfNames, whatIfs } from '@crustallum/core/plan/questions/changes';
 import { plainKitchen, starterItem } from '@crustallum/core/plan/starters';
 import { layings, leafLaying } from '@crustallum/core/lamination/leafLaying';
 import { actWords } from './folds';
@@ -22,10 +22,10 @@ describe('what could be otherwise', () => {
   });
   it('has words for every way out, with the dose it is offered in', () => {
     const values = { goes: 3, toC: 6.5, chillMoreMin: 12, pieces: 9, lots: 2, benchC: 4, fat: 'lard', roomC: 19 };
-    const said = repairNames.map((name) =>
+    const said = remedyNames.map((name) =>
       repairWords({ name, changes: {}, hereMin: 1, inHandMin: 1, moreMin: 0, values }),
     );
-    expect(new Set(said).size).toBe(repairNames.length);
+    expect(new Set(said).size).toBe(remedyNames.length);
     for (const words of said) expect(words).not.toMatch(/undefined|NaN/);
     expect(said).toContain('Close 9, chill 9: 2 lots');
     expect(said).toContain('Chill it to 6.5°, 12 min longer before');

@@ -1,4 +1,4 @@
-import type { Repair } from '@crustallum/core/plan/questions/remedies';
+import type { Remedy } from '@crustallum/core/plan/questions/remedies';
 import type { Changes, WhatIfName } from '@crustallum/core/plan/questions/changes';
 import { plain, span } from './numbers';
 import { fatWords } from './words';
@@ -19,10 +19,10 @@ export const whatIfWords = (name: WhatIfName, changes: Changes): string =>
     freezer: 'chilled in the freezer',
   })[name];
 
-const value = (r: Repair, key: string, places = 0): string => plain(Number(r.values[key] ?? 0), places);
+const value = (r: Remedy, key: string, places = 0): string => plain(Number(r.values[key] ?? 0), places);
 
 /** What would mend it, as something to do. */
-export const repairWords = (r: Repair): string =>
+export const repairWords = (r: Remedy): string =>
   ({
     restEachTurn: 'Rest after every turn',
     rollInGoes: `Roll it out in ${value(r, 'goes')} goes, cold between`,

@@ -12,6 +12,7 @@ import { plainKitchen, starterItem } from '@crustallum/core/plan/starters';
 import type { Certainty, Answer } from '@crustallum/core/quantities/model';
 import { numberRules, type NumberRule } from '@crustallum/core/quantities/rules';
 import type { Station } from '@crustallum/core/contracts/stations';
+import { untilOver } from '@crustallum/core/cutting/watch';
 
 /** A plan in which null stands for an item's plan that did not change. */
 export type PlanChange = Omit<BakePlanResult, 'items'> & { items: (ItemPlan | null)[] };
@@ -25,6 +26,9 @@ const groups = {
 
 /** The item plans last sent to the desk, as text: what stayed as it was need not cross again. */
 let sent: string[] = [];
+
+/** A search gives what it has after so long: a question is given up a little later. */
+const searchForMs = 1000;
 
 /** What the worker answers: heavy computation off the main thread; every model goes through the registry here too. */
 export const planner = {
@@ -56,7 +60,11 @@ export const planner = {
     return { ok: true, value: { ...answer.value, items } };
   },
   compute(name: string, input: unknown): Answer {
-    return compute(name, input);
+    const end = performance.now() + searchForMs;
+    return untilOver(
+      () => performance.now() > end,
+      () => compute(name, input),
+    );
   },
   /** Stations of an item whose shown numbers change between two versions of it. */
   touched(before: ItemInput, after: ItemInput, kitchen: KitchenInput): Station[] {

@@ -8,7 +8,7 @@ export const planner: Remote<Planner> = wrap<Planner>(begun());
 
 let second: { worker: Worker; remote: Remote<Planner> } | null = null;
 /** A second worker for long questions beside the plan, started when the first is asked: no plan waits behind them. */
-export const aside = (): Remote<Planner> => {
+export const secondPlanner = (): Remote<Planner> => {
   if (!second) {
     const worker = begun();
     second = { worker, remote: wrap<Planner>(worker) };
@@ -17,7 +17,7 @@ export const aside = (): Remote<Planner> => {
 };
 
 /** Ends the second worker with whatever it is at; the next question starts another. */
-export function giveUp(): void {
+export function endSecondPlanner(): void {
   second?.worker.terminate();
   second = null;
 }

@@ -3,7 +3,7 @@ import * as line from '../workers/planner';
 
 jest.mock('../workers/planner', () => {
   const real = jest.requireActual<typeof line>('../workers/planner');
-  return { ...real, aside: jest.fn(real.aside), giveUp: jest.fn() };
+  return { ...real, secondPlanner: jest.fn(real.secondPlanner), endSecondPlanner: jest.fn() };
 });
 
 const never = () => new Promise<never>(() => undefined);
@@ -20,19 +20,19 @@ describe('a question beside the plan', () => {
   });
   it('that takes longer than two seconds is given up with its worker, and says so', async () => {
     jest.useFakeTimers();
-    jest.mocked(line.aside).mockReturnValueOnce({ rules: () => Promise.resolve({}), compute: never } as never);
-    const asked = question('plan.repairs', {});
+    jest.mocked(line.secondPlanner).mockReturnValueOnce({ rules: () => Promise.resolve({}), compute: never } as never);
+    const asked = question('plan.remedies', {});
     await jest.advanceTimersByTimeAsync(longestMs - 1);
-    expect(line.giveUp).not.toHaveBeenCalled();
+    expect(line.endSecondPlanner).not.toHaveBeenCalled();
     await jest.advanceTimersByTimeAsync(2);
     expect(await asked).toBeNull();
-    expect(line.giveUp).toHaveBeenCalledTimes(1);
+    expect(line.endSecondPlanner).toHaveBeenCalledTimes(1);
   });
   it('waits for the one before, and its own time runs from when it is put', async () => {
     jest.useFakeTimers();
     const slow = { rules: () => Promise.resolve({}), compute: never };
-    jest.mocked(line.aside).mockReturnValueOnce(slow as never);
-    const [first, second] = [question('plan.repairs', {}), question('cutting.targets', { M: 100, N: 3 })];
+    jest.mocked(line.secondPlanner).mockReturnValueOnce(slow as never);
+    const [first, second] = [question('plan.remedies', {}), question('cutting.targets', { M: 100, N: 3 })];
     await jest.advanceTimersByTimeAsync(longestMs + 2);
     expect(await first).toBeNull();
     expect(await second).toEqual({ ok: true, value: [34, 33, 33] });
@@ -41,25 +41,25 @@ describe('a question beside the plan', () => {
     jest.useFakeTimers();
     const slow = { rules: () => Promise.resolve({}), compute: never };
     jest
-      .mocked(line.aside)
+      .mocked(line.secondPlanner)
       .mockClear()
       .mockReturnValueOnce(slow as never);
     const gone = new AbortController();
-    const [first, second] = [question('plan.repairs', {}), question('plan.repairs', {}, gone.signal)];
+    const [first, second] = [question('plan.remedies', {}), question('plan.remedies', {}, gone.signal)];
     gone.abort();
     await jest.advanceTimersByTimeAsync(longestMs + 2);
     expect([await first, await second]).toEqual([null, null]);
-    expect(line.aside).toHaveBeenCalledTimes(1);
+    expect(line.secondPlanner).toHaveBeenCalledTimes(1);
   });
   it('whose worker has a fault is answered with that', async () => {
     const broken = { rules: () => Promise.resolve({}), compute: () => Promise.reject(new Error('a fault of ours')) };
-    jest.mocked(line.aside).mockReturnValueOnce(broken as never);
-    expect(await question('plan.repairs', {})).toMatchObject({ ok: false, errors: [{ code: 'fault' }] });
+    jest.mocked(line.secondPlanner).mockReturnValueOnce(broken as never);
+    expect(await question('plan.remedies', {})).toMatchObject({ ok: false, errors: [{ code: 'fault' }] });
   });
   it('to a worker that never starts ends too', async () => {
     jest.useFakeTimers();
-    jest.mocked(line.aside).mockReturnValueOnce({ rules: never, compute: never } as never);
-    const asked = question('plan.repairs', {});
+    jest.mocked(line.secondPlanner).mockReturnValueOnce({ rules: never, compute: never } as never);
+    const asked = question('plan.remedies', {});
     await jest.advanceTimersByTimeAsync(10 * longestMs + 1);
     expect(await asked).toBeNull();
   });

@@ -1,5 +1,5 @@
 import type { Answer } from '@crustallum/core/quantities/model';
-import { aside, giveUp } from '../workers/planner';
+import { secondPlanner, endSecondPlanner } from '../workers/planner';
 
 /** A question that takes longer, once it is put, is given up: nothing hangs. */
 export const longestMs = 2000;
@@ -19,10 +19,10 @@ export function question(name: string, input: unknown, signal?: AbortSignal): Pr
 
 async function put(name: string, input: unknown): Promise<Answer | null> {
   try {
-    const remote = aside();
+    const remote = secondPlanner();
     const started = await within(remote.rules(), 10 * longestMs);
     const answer = started && (await within(remote.compute(name, input) as Promise<Answer>, longestMs));
-    if (answer === null) giveUp();
+    if (answer === null) endSecondPlanner();
     return answer;
   } catch {
     return { ok: false, errors: [{ field: '', code: 'fault' }] };

@@ -7,7 +7,7 @@ import type { KitchenInput } from '../../contracts/kitchen';
 /** Inputs by dotted path (`folds.turns`, `kitchen.roomC`) and the values they would have. */
 export type Changes = Record<string, unknown>;
 
-export const repairNames = [
+export const remedyNames = [
   'restEachTurn',
   'rollInGoes',
   'colder',
@@ -17,7 +17,7 @@ export const repairNames = [
   'otherFat',
   'coolerHour',
 ] as const;
-export type RepairName = (typeof repairNames)[number];
+export type RemedyName = (typeof remedyNames)[number];
 
 export const whatIfNames = [
   'warmKitchen',

@@ -20,16 +20,16 @@ export interface HiddenKitchen {
 
 /** Neighbouring seeds begin alike: they are mixed, and the first throws are thrown away. */
 const generator = (seed: number) => {
-  const dice = xoroshiro128plus(Math.imul(Math.trunc(seed) ^ 0x5bd1e995, 0x9e3779b1));
-  for (let i = 0; i < 8; i++) dice.next();
-  return dice;
+  const random = xoroshiro128plus(Math.imul(Math.trunc(seed) ^ 0x5bd1e995, 0x9e3779b1));
+  for (let i = 0; i < 8; i++) random.next();
+  return random;
 };
 const spread = (low: number, high: number, share: number): number => low + (high - low) * share;
 
 /** A kitchen of its own for every seed: coefficients 0.6 to 1.6 times ours, room within 1.5 K, start within 0.8 K. */
 export function hiddenKitchen(seed: number): HiddenKitchen {
-  const dice = generator(seed);
-  const next = () => uniformFloat64(dice);
+  const random = generator(seed);
+  const next = () => uniformFloat64(random);
   return {
     benchFactor: Math.exp(spread(Math.log(0.6), Math.log(1.6), next())),
     fridgeFactor: Math.exp(spread(Math.log(0.6), Math.log(1.6), next())),
@@ -82,8 +82,8 @@ export function trueStretch({ item, kitchen, stepId, seed }: Omit<ProbeInput, 'm
 /** What the simulated probe says at a minute of a step: late, a little off, sometimes nothing; the same each time it is asked. */
 export function readProbe(input: ProbeInput): ProbeReading {
   const line = trueStretch(input);
-  const dice = generator(input.seed ^ Math.imul(Math.floor(input.minute * readsAMinute) + 1, 0x9e3779b1));
-  const next = () => uniformFloat64(dice);
+  const random = generator(input.seed ^ Math.imul(Math.floor(input.minute * readsAMinute) + 1, 0x9e3779b1));
+  const next = () => uniformFloat64(random);
   if (next() < dropOuts) return { valueC: null };
   // the sum of twelve even throws is normal enough for a thermometer
   const noise = noiseK * (Array.from({ length: 12 }, next).reduce((sum, v) => sum + v, 0) - 6);

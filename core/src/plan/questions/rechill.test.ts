@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { compute } from '../../models';
 import { forecastAt, minuteOf, type Stretch } from '../coldLine/line';
-import { cure } from './rechill';
+import { rechill } from './rechill';
 import { workBand } from '../coldLine/band';
 import { leafBand } from '../coldLine/leaves';
 import { planItem } from '../item';
@@ -10,7 +10,7 @@ import { plainKitchen, starterItem } from '../starters';
 const laminated = starterItem('handPies', 12, 'Ines', 'roughPuff');
 const butter = workBand('roughPuff', 'butter') as NonNullable<ReturnType<typeof workBand>>;
 const at = (now: number, thicknessMm = 4, kitchen = plainKitchen) =>
-  cure({ item: laminated, kitchen, thicknessMm, now });
+  rechill({ item: laminated, kitchen, thicknessMm, now });
 const minutes = (now: number, thicknessMm?: number, kitchen?: typeof plainKitchen) =>
   at(now, thicknessMm, kitchen).minutes as number;
 
@@ -50,14 +50,14 @@ describe('the cure of a sheet that got too warm', () => {
     expect(range?.[1]).toBeGreaterThan(middle as number);
   });
   it('refuses a sheet without a thickness, naming it', () => {
-    const answer = compute('plan.cure', { item: laminated, kitchen: plainKitchen, now: 22 });
+    const answer = compute('plan.rechill', { item: laminated, kitchen: plainKitchen, now: 22 });
     expect(answer).toMatchObject({ ok: false, errors: [{ field: 'thicknessMm', allowed: { min: 0.3, max: 80 } }] });
   });
 });
 
 describe('the cure of a leaf that got too dry', () => {
   const leaf = starterItem('filoCoil', 8, 'Ines');
-  const covered = (now: number) => cure({ item: leaf, kitchen: plainKitchen, now });
+  const covered = (now: number) => rechill({ item: leaf, kitchen: plainKitchen, now });
   it('is nothing while it still bends', () => expect(covered(leafBand.high).minutes).toBe(0));
   it('is time under the damp cloth, where it takes water up again', () => {
     const { value } = covered(leafBand.low - 2);

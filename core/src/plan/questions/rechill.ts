@@ -8,8 +8,8 @@ import { leafBand } from '../coldLine/leaves';
 import { chill } from '../coldLine/thermal';
 import { KitchenInput } from '../../contracts/kitchen';
 
-/** What the model `plan.cure` takes: a pastry in hand that must go back to the cold, or under its cloth. */
-export class CureInput {
+/** What the model `plan.rechill` takes: a pastry in hand that must go back to the cold, or under its cloth. */
+export class RechillInput {
   @Nested(() => ItemInput) item!: ItemInput;
   @Nested(() => KitchenInput) kitchen!: KitchenInput;
   /** Of the sheet as it lies; leaves need none. */
@@ -18,7 +18,7 @@ export class CureInput {
   @NumberIn(-10, 45, '') now!: number;
 }
 
-export interface Cure {
+export interface Rechill {
   /** Minutes in the cold (or under the damp cloth) until the middle of the band; null when it is not reached. */
   minutes: number | null;
   range: [number, number] | null;
@@ -33,7 +33,7 @@ const clothMinutes = 30;
  * Minutes a sheet that got too warm needs in this kitchen's fridge, in film, to be in the middle of its band again; the range
  * comes from the surface coefficients. A leaf that got too dry goes under the damp cloth for at most half an hour.
  */
-export function cure({ item, kitchen, thicknessMm, now }: CureInput): Cure {
+export function rechill({ item, kitchen, thicknessMm, now }: RechillInput): Rechill {
   if (item.dough.pastry === 'filo') return underTheCloth(kitchen, now);
   const { band, spec } = planDough(item, kitchen, planCut(item, kitchen));
   const middle = band ? (band.low + band.high) / 2 : now;
@@ -50,7 +50,7 @@ export function cure({ item, kitchen, thicknessMm, now }: CureInput): Cure {
   return { minutes, range, target, at, value };
 }
 
-function underTheCloth(kitchen: KitchenInput, now: number): Cure {
+function underTheCloth(kitchen: KitchenInput, now: number): Rechill {
   const target = (leafBand.low + leafBand.high) / 2;
   if (now >= target) return { minutes: 0, range: null, target, at: [0], value: [now] };
   const { line } = filoDry({

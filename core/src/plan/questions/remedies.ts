@@ -5,19 +5,19 @@ import { planItem } from '../item';
 import type { StepCode } from '../steps/codes';
 import { chillBelowBandK } from '../coldLine/timeline';
 import { turnsAtOnce } from '../stations/lamination/turns';
-import { otherFat, repairNames, type Changes, type RepairName } from './changes';
+import { otherFat, remedyNames, type Changes, type RemedyName } from './changes';
 import { changed, pastryMinutes } from './whatIf';
 import { KitchenInput } from '../../contracts/kitchen';
 
-export class RepairsInput {
+export class RemediesInput {
   @Nested(() => ItemInput) item!: ItemInput;
   @Nested(() => KitchenInput) kitchen!: KitchenInput;
   /** Ask for one of them only: so that each is shown as soon as it is known. */
-  @Optional() @OneOf(repairNames) only?: RepairName;
+  @Optional() @OneOf(remedyNames) only?: RemedyName;
 }
 
-export interface Repair {
-  name: RepairName;
+export interface Remedy {
+  name: RemedyName;
   changes: Changes;
   /** What there is in hand after it at the step in question, at the tightest of all, and what it adds to the day, minutes. */
   hereMin: number;
@@ -27,10 +27,10 @@ export interface Repair {
   values: Record<string, number | string>;
 }
 
-export interface Repairs {
+export interface Remedies {
   /** Where the plan fails and by how many minutes; null where it holds. */
   fails: { stepId: string; code: StepCode; minutes: number } | null;
-  repairs: Repair[];
+  remedies: Remedy[];
 }
 
 /** A line that has this much in hand holds; it is not asked to be comfortable. */
@@ -46,13 +46,13 @@ const coolestC = 10;
  * day, with the smallest dose of it that works; ways that do not mend that step, or spoil another, are not offered. Those
  * after which nothing fails come first, then the cheapest in minutes of the day.
  */
-export function repairs({ item, kitchen, only }: RepairsInput): Repairs {
+export function remedies({ item, kitchen, only }: RemediesInput): Remedies {
   const plan = planItem(item, kitchen);
   const { inHandMin, tightestStepId, medium } = plan.line;
   const tight = plan.steps.find((s) => s.id === tightestStepId);
-  if (inHandMin === null || inHandMin >= enoughMin || !tight || medium === 'leaf') return { fails: null, repairs: [] };
+  if (inHandMin === null || inHandMin >= enoughMin || !tight || medium === 'leaf') return { fails: null, remedies: [] };
   const now = pastryMinutes(plan).minutes;
-  const attempt = (name: RepairName, changes: Changes, values: Repair['values'] = {}): Repair | null => {
+  const attempt = (name: RemedyName, changes: Changes, values: Remedy['values'] = {}): Remedy | null => {
     const next = changed(item, kitchen, changes);
     const made = planItem(next.item, next.kitchen);
     const left = made.line.inHandMin;
@@ -70,7 +70,7 @@ export function repairs({ item, kitchen, only }: RepairsInput): Repairs {
       values: { ...values, chillMoreMin: Math.max(0, before) },
     };
   };
-  const first = (doses: readonly (() => Repair | null)[]): Repair | null => {
+  const first = (doses: readonly (() => Remedy | null)[]): Remedy | null => {
     for (const dose of doses) {
       const made = dose();
       if (made) return made;
@@ -98,7 +98,7 @@ export function repairs({ item, kitchen, only }: RepairsInput): Repairs {
     { length: Math.max(0, Math.min(mostLots, plan.cut.pieces) - plan.lots) },
     (_, i) => plan.lots + i + 1,
   );
-  const ways: Record<RepairName, () => Repair | null> = {
+  const ways: Record<RemedyName, () => Remedy | null> = {
     restEachTurn: () =>
       item.dough.pastry === 'roughPuff' && (item.folds.turnsAtOnce ?? turnsAtOnce) > 1
         ? attempt('restEachTurn', { 'folds.turnsAtOnce': 1 })
@@ -132,15 +132,15 @@ export function repairs({ item, kitchen, only }: RepairsInput): Repairs {
     coolerHour: () =>
       coolerHour(kitchen.roomC, (roomC) => attempt('coolerHour', { 'kitchen.roomC': roomC }, { roomC })),
   };
-  const found = repairNames.filter((name) => only === undefined || name === only).map((name) => ways[name]());
+  const found = remedyNames.filter((name) => only === undefined || name === only).map((name) => ways[name]());
   const working = found.filter((r) => r !== null);
   working.sort(
     (a, b) =>
       Number(b.inHandMin >= 0) - Number(a.inHandMin >= 0) ||
       Math.round(a.moreMin - b.moreMin) ||
-      repairNames.indexOf(a.name) - repairNames.indexOf(b.name),
+      remedyNames.indexOf(a.name) - remedyNames.indexOf(b.name),
   );
-  return { fails: { stepId: tight.id, code: tight.code, minutes: -inHandMin }, repairs: working };
+  return { fails: { stepId: tight.id, code: tight.code, minutes: -inHandMin }, remedies: working };
 }
 
 /** Minutes in hand at the tightest step of a kind. */
@@ -163,8 +163,8 @@ function chillBefore(
 }
 
 /** The warmest room, in whole degrees, in which it holds: an hour of the day when the kitchen is no warmer. */
-function coolerHour(roomC: number, works: (roomC: number) => Repair | null): Repair | null {
-  let best: Repair | null = null;
+function coolerHour(roomC: number, works: (roomC: number) => Remedy | null): Remedy | null {
+  let best: Remedy | null = null;
   let [low, high] = [coolestC, Math.ceil(roomC) - 1];
   while (low <= high) {
     const middle = Math.ceil((low + high) / 2);

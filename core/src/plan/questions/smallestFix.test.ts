@@ -1,7 +1,7 @@
 import { compute } from '../../models';
 import type { ItemInput } from '../../contracts/item';
 import { planItem } from '../item';
-import { mend, type Mend } from './smallestFix';
+import { smallestFix, type SmallestFix } from './smallestFix';
 import { plainKitchen, starterItem } from '../starters';
 import type { KitchenInput } from '../../contracts/kitchen';
 
@@ -9,7 +9,7 @@ const kitchen = plainKitchen;
 const turnovers = starterItem('handPies', 8, 'You', 'roughPuff');
 const stops = (item: ItemInput, k: KitchenInput = kitchen) =>
   planItem(item, k).problems.filter((p) => p.weight === 'stop');
-const made = (item: ItemInput, { path, to }: Pick<Mend, 'path' | 'to'>): ItemInput => {
+const made = (item: ItemInput, { path, to }: Pick<SmallestFix, 'path' | 'to'>): ItemInput => {
   const [group, field] = path.split('.') as ['cut', 'cutterMm'];
   return { ...item, [group]: { ...item[group], [field]: to } };
 };
@@ -47,41 +47,44 @@ const cases: [what: string, item: ItemInput, kitchen: KitchenInput, code: string
 
 describe('the smallest change that would work', () => {
   it.each(cases)('takes %s away and brings nothing else', (_what, item, k, code) => {
-    const change = mend({ item, kitchen: k, code });
+    const change = smallestFix({ item, kitchen: k, code });
     expect(change).not.toBeNull();
-    const after = stops(made(item, change as Mend), k);
+    const after = stops(made(item, change as SmallestFix), k);
     expect(after.filter((p) => p.code === code)).toEqual([]);
     expect(after.filter((p) => p.station === stops(item, k).find((s) => s.code === code)?.station)).toEqual([]);
   });
   it.each(cases)('is a change of one of the inputs that disagree: %s', (_what, item, k, code) => {
-    const change = mend({ item, kitchen: k, code });
+    const change = smallestFix({ item, kitchen: k, code });
     expect(stops(item, k).find((p) => p.code === code)?.fields).toContain(change?.path);
     expect(change?.to).not.toBe(change?.from);
   });
   it('of a rim is the widest that leaves room, not one that is safe by far', () => {
     const item = { ...turnovers, cut: { ...turnovers.cut, cutterMm: 50 }, seal: { ...turnovers.seal, rimMm: 24 } };
-    const change = mend({ item, kitchen, code: 'rim_too_wide' });
+    const change = smallestFix({ item, kitchen, code: 'rim_too_wide' });
     if (typeof change?.to !== 'number') throw new Error('no number');
     const [path, outwards] = [change.path, Math.sign(Number(change.from) - change.to)];
     expect(stops(made(item, { path, to: change.to + outwards }))).not.toEqual([]);
   });
   it('of a pastry that does not fit is one that does', () => {
     const item: ItemInput = { ...turnovers, dough: { ...turnovers.dough, pastry: 'filo' } };
-    expect(mend({ item, kitchen, code: 'pastry_does_not_fit' })).toMatchObject({ path: 'dough.pastry', from: 'filo' });
+    expect(smallestFix({ item, kitchen, code: 'pastry_does_not_fit' })).toMatchObject({
+      path: 'dough.pastry',
+      from: 'filo',
+    });
   });
   it('is none where no single input helps', () => {
     const dish = starterItem('dishPie', 8, 'You');
-    expect(mend({ item: { ...dish, cut: { ...dish.cut, vessel: null } }, kitchen, code: 'no_dish' })).toBeNull();
+    expect(smallestFix({ item: { ...dish, cut: { ...dish.cut, vessel: null } }, kitchen, code: 'no_dish' })).toBeNull();
   });
   it('is none for what does not stand in the way', () => {
-    expect(mend({ item: turnovers, kitchen, code: 'rim_too_wide' })).toBeNull();
+    expect(smallestFix({ item: turnovers, kitchen, code: 'rim_too_wide' })).toBeNull();
   });
   it('goes through the registry like every model', () => {
     const [, item, k, code] = cases[0] as (typeof cases)[0];
-    expect(compute('plan.mend', { item, kitchen: k, code })).toEqual({
+    expect(compute('plan.smallestFix', { item, kitchen: k, code })).toEqual({
       ok: true,
-      value: mend({ item, kitchen: k, code }),
+      value: smallestFix({ item, kitchen: k, code }),
     });
-    expect(compute('plan.mend', { item, kitchen: k })).toMatchObject({ ok: false, errors: [{ field: 'code' }] });
+    expect(compute('plan.smallestFix', { item, kitchen: k })).toMatchObject({ ok: false, errors: [{ field: 'code' }] });
   });
 });

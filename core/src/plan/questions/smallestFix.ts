@@ -10,15 +10,15 @@ import { problemsInTurn } from '../item';
 import type { Problem } from '../problem';
 import { readPath, writePath } from '../path';
 
-/** What the model `plan.mend` takes: an item that cannot be made, and the code of what stands in the way. */
-export class MendInput {
+/** What the model `plan.smallestFix` takes: an item that cannot be made, and the code of what stands in the way. */
+export class SmallestFixInput {
   @Nested(() => ItemInput) item!: ItemInput;
   @Nested(() => KitchenInput) kitchen!: KitchenInput;
   @IsString() @MaxLength(60) code!: string;
 }
 
 /** One input and the value it would have to have. */
-export interface Mend {
+export interface SmallestFix {
   path: string;
   from: number | string;
   to: number | string;
@@ -44,7 +44,7 @@ const stepOf = (rule: NumberRule): number => (rule.unit === '°C' ? 5 : 1);
  * way up to the same station; null when none does. Numbers are searched outwards from where they are, both ways, and
  * compared by their share of their range; words are tried only where no number helps.
  */
-export function mend({ item, kitchen, code }: MendInput): Mend | null {
+export function smallestFix({ item, kitchen, code }: SmallestFixInput): SmallestFix | null {
   const known: string[] = [];
   let problem: Problem | undefined;
   let depth = 0;
@@ -67,7 +67,7 @@ export function mend({ item, kitchen, code }: MendInput): Mend | null {
     }
     return false;
   };
-  let best: { mend: Mend; share: number } | null = null;
+  let best: { fix: SmallestFix; share: number } | null = null;
   for (const path of problem.fields) {
     const [group, field] = path.split('.') as [Group, string];
     const value = readPath(item, path);
@@ -75,9 +75,9 @@ export function mend({ item, kitchen, code }: MendInput): Mend | null {
     const rule = numberRule(groups[group], field);
     const to = nearest(value, rule, (v) => mends(writePath(item, path, v)));
     const share = to === null ? Infinity : Math.abs(to - value) / (rule.max - rule.min);
-    if (to !== null && share < (best?.share ?? Infinity)) best = { mend: { path, from: value, to }, share };
+    if (to !== null && share < (best?.share ?? Infinity)) best = { fix: { path, from: value, to }, share };
   }
-  if (best) return best.mend;
+  if (best) return best.fix;
   for (const path of problem.fields) {
     const value = readPath(item, path);
     const to = words(item, path).find((word) => word !== value && mends(writePath(item, path, word)));

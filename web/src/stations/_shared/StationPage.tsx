@@ -11,9 +11,9 @@ import { fieldWords, problemWords, refusalWords } from '../../wording/problems';
 import { settleWord, stationWord } from '../../wording/words';
 import { Field } from './Field';
 import { fields, type FieldName } from './fields';
-import { mendWords } from './fixWords';
+import { fixWords } from './fixWords';
 import { RulesSheet } from './RulesSheet';
-import { useMend } from './useSmallestFix';
+import { useSmallestFix } from './useSmallestFix';
 import { Whose } from './Whose';
 import { stations, type Station } from '@crustallum/core/contracts/stations';
 
@@ -36,7 +36,7 @@ export function StationPage({ station, inputs, held = [], whatIf, lead, extra, n
   const { item, plan, problems, settle, change, step, canStep } = useItem();
   const kitchen = useAppSelector((s) => s.desk.kitchen);
   const inTheWay = problems.find((p) => p.station === station && p.weight === 'stop');
-  const mend = useMend(item, kitchen, inTheWay);
+  const fix = useSmallestFix(item, kitchen, inTheWay);
   const working = useAppSelector((s) => s.desk.working);
   const refusals = useAppSelector((s) => s.desk.refusals);
   const bakeId = useAppSelector((s) => s.desk.bakeId);
@@ -65,8 +65,8 @@ export function StationPage({ station, inputs, held = [], whatIf, lead, extra, n
       {extra}
     </>
   );
-  const settlePress = mend ? (
-    <Press onClick={() => change({ [mend.path]: mend.to })}>{mendWords(mend)}</Press>
+  const settlePress = fix ? (
+    <Press onClick={() => change({ [fix.path]: fix.to })}>{fixWords(fix)}</Press>
   ) : (
     <Press crimp disabled={stop} onClick={goOn} aria-pressed={settled} data-settle>
       {settled ? 'Settled, go on' : phone ? 'Settle' : settleWord(station, pastry)}

@@ -1,4 +1,4 @@
-import type { Mend } from '@crustallum/core/plan/questions/smallestFix';
+import type { SmallestFix } from '@crustallum/core/plan/questions/smallestFix';
 import { plain } from '../../wording/numbers';
 import { inputWords } from '../../wording/problems';
 import { fields, type FieldDef } from './fields';
@@ -6,7 +6,7 @@ import { fields, type FieldDef } from './fields';
 const defs: readonly FieldDef[] = Object.values(fields);
 
 /** A change in words, as its field would write it: "Rim left bare to 11 mm". */
-export function mendWords({ path, to }: Mend): string {
+export function fixWords({ path, to }: SmallestFix): string {
   const def = defs.find((d) => d.path === path);
   const label = def?.label ?? inputWords(path.split('.').at(-1) ?? path).words;
   if (def?.kind === 'rule') return `${label} to ${plain(Number(to) * (def.scale ?? 1), def.places)} ${def.unit}`.trim();

@@ -8,7 +8,7 @@ import { useItem } from '../../desk/useItem';
 import { useLogQuery, type LogEntry } from '../../api/api';
 import { useAppSelector } from '../../desk/store';
 import { Choice } from '../../design/ui/Choice';
-import { aside } from '../../workers/planner';
+import { secondPlanner } from '../../workers/planner';
 import { ratioWords, styleFor, styleWords } from '../../wording/dough';
 import { plain, shown } from '../../wording/numbers';
 import { fatWords } from '../../wording/words';
@@ -46,7 +46,7 @@ export function Compare() {
     setMade(null);
     if (!document || !kitchen || !style) return;
     let current = true;
-    void aside()
+    void secondPlanner()
       .compute('plan.item', {
         item: {
           ...document,
@@ -138,8 +138,13 @@ function Two({ one, other }: { one: Side; other: Side }) {
   const band = (s: Side) =>
     s.plan?.dough.band ? `${plain(s.plan.dough.band.low, 0)}–${plain(s.plan.dough.band.high, 0)}°` : '–';
   const chill = (s: Side) => {
-    const third = s.plan?.lamination;
-    const f = third?.kind === 'folds' ? third.figures.rest : third?.kind === 'crumb' ? third.figures.chill : null;
+    const lamination = s.plan?.lamination;
+    const f =
+      lamination?.kind === 'folds'
+        ? lamination.figures.rest
+        : lamination?.kind === 'crumb'
+          ? lamination.figures.chill
+          : null;
     if (!f) return '–';
     const { value, unit } = shown(f);
     return `${value} ${unit}`.trim();

@@ -19,7 +19,7 @@ const views: readonly (readonly [View, string])[] = [
 ];
 
 /** The crumb as it should look, its fat in the rolled sheet, and the disc that chills. */
-export function Crumb({ third }: { third: CrumbPlan }) {
+export function Crumb({ lamination }: { lamination: CrumbPlan }) {
   const { item, plan } = useItem();
   const folds = item?.document.folds;
   const phone = usePhone();
@@ -32,7 +32,7 @@ export function Crumb({ third }: { third: CrumbPlan }) {
   // a phone shows less of the same crumb, at the same four times life size
   const [left, wide] = phone ? [2, 362] : [20, 620];
   const middle = left + wide / 2;
-  const disc = Math.min(1.5, wide / 2 / third.discRadiusMm);
+  const disc = Math.min(1.5, wide / 2 / lamination.discRadiusMm);
   return (
     <StationPage
       station="folds"
@@ -41,17 +41,17 @@ export function Crumb({ third }: { third: CrumbPlan }) {
       whatIf={
         <>
           <b>All rubbed small</b> it would be sandy and short, with no flakes, and drink about{' '}
-          {plain(lessWaterPct(third.coverage), 0)} % less water.
+          {plain(lessWaterPct(lamination.coverage), 0)} % less water.
           <b> Squeeze a handful:</b> it holds and breaks clean when it has water enough, runs out as dust when it has
           not, and shines when the fat melts.
         </>
       }
       numbers={[
-        ['Left large', third.figures.large],
-        ['Largest piece', third.figures.largest],
-        ['Flour coated', third.figures.coat],
-        ['Streak in the sheet', third.figures.streak],
-        ['Chill before rolling', third.figures.chill],
+        ['Left large', lamination.figures.large],
+        ['Largest piece', lamination.figures.largest],
+        ['Flour coated', lamination.figures.coat],
+        ['Streak in the sheet', lamination.figures.streak],
+        ['Chill before rolling', lamination.figures.chill],
       ]}
     >
       {view === 'shapes' && <Shapes />}
@@ -138,26 +138,28 @@ export function Crumb({ third }: { third: CrumbPlan }) {
                 key={i}
                 cx={60 + i * 118}
                 cy={268 + sheet * px * (0.2 + 0.6 * ((i * 0.382) % 1))}
-                rx={(crumbMm * px * Math.sqrt(crumbMm / Math.max(0.1, third.streakMm))) / 2.6}
-                ry={Math.max(1.5, (third.streakMm * px) / 2)}
+                rx={(crumbMm * px * Math.sqrt(crumbMm / Math.max(0.1, lamination.streakMm))) / 2.6}
+                ry={Math.max(1.5, (lamination.streakMm * px) / 2)}
                 fill="var(--color-butter-deep)"
               />
             ))}
           </svg>
           <Measure
             x1={120}
-            x2={120 + Math.min(phone ? 220 : 440, crumbMm * px * Math.sqrt(crumbMm / Math.max(0.1, third.streakMm)))}
+            x2={
+              120 + Math.min(phone ? 220 : 440, crumbMm * px * Math.sqrt(crumbMm / Math.max(0.1, lamination.streakMm)))
+            }
             y1={286 + sheet * px}
             y2={286 + sheet * px}
-            text={`${plain(third.streakMm, 1)} mm thick`}
+            text={`${plain(lamination.streakMm, 1)} mm thick`}
           />
           <text x={left} y="420" className="b">
             {plain(plan.dough.masses.totalG, 0)} g in the cold, pressed to {plain(discMm, 0)} mm
           </text>
           <rect
-            x={middle - third.discRadiusMm * disc}
+            x={middle - lamination.discRadiusMm * disc}
             y={440}
-            width={third.discRadiusMm * disc * 2}
+            width={lamination.discRadiusMm * disc * 2}
             height={discMm * disc}
             rx="6"
             fill="url(#fill-dough)"
@@ -165,11 +167,11 @@ export function Crumb({ third }: { third: CrumbPlan }) {
             strokeWidth="2.500"
           />
           <Measure
-            x1={middle - third.discRadiusMm * disc}
-            x2={middle + third.discRadiusMm * disc}
+            x1={middle - lamination.discRadiusMm * disc}
+            x2={middle + lamination.discRadiusMm * disc}
             y1={462 + discMm * disc}
             y2={462 + discMm * disc}
-            text={`${plain(third.discRadiusMm / 5, 1)} cm`}
+            text={`${plain(lamination.discRadiusMm / 5, 1)} cm`}
           />
         </Drawing>
       )}

@@ -36,7 +36,7 @@ const inputsOf = (view: View, own: boolean, block: boolean): readonly FieldName[
 };
 
 /** One turn from above, and a cut through the sheet at each number of turns. */
-export function Folds({ third }: { third: FoldsPlan }) {
+export function Folds({ lamination }: { lamination: FoldsPlan }) {
   const { item, plan } = useItem();
   const [view, setView] = useState<View>('cut');
   if (!item || !plan) return null;
@@ -44,7 +44,7 @@ export function Folds({ third }: { third: FoldsPlan }) {
   const own = Boolean(item.document.folds.ownFolds?.length);
   const { masses } = plan.dough;
   const { rolled } = plan.cut;
-  const fewer = third.columns[turns - 2];
+  const fewer = lamination.columns[turns - 2];
   return (
     <StationPage
       station="folds"
@@ -61,26 +61,26 @@ export function Folds({ third }: { third: FoldsPlan }) {
         )
       }
       numbers={[
-        ['Leaves of fat', third.figures.leaves],
-        ['One leaf of fat', third.figures.oneLeaf],
-        [`${turns + 1} turns would leave`, third.figures.oneMore],
-        ['Rest between turns', third.figures.rest],
-        ['Should stand in the oven', third.figures.stands],
+        ['Leaves of fat', lamination.figures.leaves],
+        ['One leaf of fat', lamination.figures.oneLeaf],
+        [`${turns + 1} turns would leave`, lamination.figures.oneMore],
+        ['Rest between turns', lamination.figures.rest],
+        ['Should stand in the oven', lamination.figures.stands],
       ]}
     >
       {view === 'cut' && (
         <FoldsDrawing
-          third={third}
+          lamination={lamination}
           turns={turns}
           sheetMm={rolled.thicknessMm}
-          fold={third.rows[0]?.panels ?? item.document.folds.fold}
+          fold={lamination.rows[0]?.panels ?? item.document.folds.fold}
           held={!own}
           lumps={!hasBlock(item.document.folds)}
         />
       )}
       {view === 'rolls' && (
         <TurnTable
-          third={third}
+          lamination={lamination}
           sheet={{ l: rolled.lengthMm, w: rolled.widthMm, t: rolled.thicknessMm, trimMm: item.document.cut.trimMm }}
         />
       )}
@@ -103,14 +103,14 @@ function shownColumns(columns: readonly TurnColumn[], turns: number): readonly T
 const mostColumns = 7;
 
 function FoldsDrawing({
-  third,
+  lamination,
   turns,
   sheetMm,
   fold,
   held,
   lumps,
 }: {
-  third: FoldsPlan;
+  lamination: FoldsPlan;
   turns: number;
   sheetMm: number;
   fold: number;
@@ -119,11 +119,11 @@ function FoldsDrawing({
   lumps: boolean;
 }) {
   const phone = usePhone();
-  const { turn } = third;
+  const { turn } = lamination;
   const px = (phone ? 160 : 190) / turn.lengthMm;
   const [w, l] = [turn.widthMm * px, turn.lengthMm * px];
   const cm = (mm: number) => plain(mm / 10, 1);
-  const cols = shownColumns(third.columns, turns);
+  const cols = shownColumns(lamination.columns, turns);
   const [inner, gap, wideW] = phone ? [366, 5, 120] : [640, 8, 230];
   const slim = (inner - 30 - wideW - cols.length * gap) / Math.max(1, cols.length - 1);
   let x = phone ? 32 : 40;

@@ -8,12 +8,12 @@ import { Waiting } from '../_shared/StationPage';
 export function FoldsStation() {
   const { plan } = useItem();
   if (!plan) return <Waiting />;
-  const { lamination: third } = plan;
-  return third.kind === 'folds' ? (
-    <Folds third={third} />
-  ) : third.kind === 'crumb' ? (
-    <Crumb third={third} />
+  const { lamination } = plan;
+  return lamination.kind === 'folds' ? (
+    <Folds lamination={lamination} />
+  ) : lamination.kind === 'crumb' ? (
+    <Crumb lamination={lamination} />
   ) : (
-    <Leaves third={third} />
+    <Leaves lamination={lamination} />
   );
 }

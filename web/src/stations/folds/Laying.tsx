@@ -6,10 +6,10 @@ import { actWords, coverWords, layingWords } from '../../wording/folds';
 import { plain, span } from '../../wording/numbers';
 
 /** The order the leaves are laid in, how long one may lie and under what, and what to do with a torn one. */
-export function LeafLaying({ third }: { third: LeavesPlan }) {
+export function LeafLaying({ lamination }: { lamination: LeavesPlan }) {
   const { item, change } = useItem();
   const laying = item?.document.folds.laying ?? (item?.document.product === 'filoCoil' ? 'coil' : 'tray');
-  const made = third.laying;
+  const made = lamination.laying;
   return (
     <div className="turns">
       <Pick
@@ -30,15 +30,15 @@ export function LeafLaying({ third }: { third: LeavesPlan }) {
         {made.leaves} {made.leaves === 1 ? 'leaf' : 'leaves'} take {plain(made.brushG, 0)} g of fat
         {made.pieces > 1 ? ` and make ${made.pieces}, each with about ${plain(made.fillG, 0)} g of filling` : ''}.
       </p>
-      {third.stretchedCm !== null && (
+      {lamination.stretchedCm !== null && (
         <p className="m-0">
-          Stretched at home, each piece of dough goes to {plain(third.stretchedCm, 0)} × {plain(third.stretchedCm, 0)}{' '}
-          cm: thin enough to read print through.
+          Stretched at home, each piece of dough goes to {plain(lamination.stretchedCm, 0)} ×{' '}
+          {plain(lamination.stretchedCm, 0)} cm: thin enough to read print through.
         </p>
       )}
       <h2 className="sign">How long a leaf bends</h2>
       <ul className="plain-list" aria-label="Covers">
-        {third.covers.map((c) => (
+        {lamination.covers.map((c) => (
           <li key={c.cover}>
             <strong>{coverWords[c.cover]}</strong>
             <span>{c.minutes === null ? 'two hours and more' : span(c.minutes)}</span>

@@ -16,7 +16,7 @@ const views: readonly (readonly [View, string])[] = [
 ];
 
 /** The stack cut through, the brushing order of a leaf, and the leaves laid in. */
-export function Leaves({ third }: { third: LeavesPlan }) {
+export function Leaves({ lamination }: { lamination: LeavesPlan }) {
   const { item, plan } = useItem();
   const phone = usePhone();
   const [view, setView] = useState<View>('stack');
@@ -25,8 +25,8 @@ export function Leaves({ third }: { third: LeavesPlan }) {
   const leaves = plan.cut.leaves;
   const px = 150;
   const cut = phone ? 210 : 260;
-  const leafPx = third.leafMm * px;
-  const fatPx = Math.max(2, third.fatFilmMm * px);
+  const leafPx = lamination.leafMm * px;
+  const fatPx = Math.max(2, lamination.fatFilmMm * px);
   return (
     <StationPage
       station="folds"
@@ -34,19 +34,20 @@ export function Leaves({ third }: { third: LeavesPlan }) {
       lead={<Pick label="Show" value={view} options={views} onChange={setView} />}
       whatIf={
         <>
-          <b>Its edges</b> crack at {plain(third.figures.edges.value ?? 0, 0)} min bare; a damp cloth stops the clock.
+          <b>Its edges</b> crack at {plain(lamination.figures.edges.value ?? 0, 0)} min bare; a damp cloth stops the
+          clock.
         </>
       }
       numbers={[
-        ['Leaves', third.figures.leaves],
-        ['Fat to brush', third.figures.brush],
-        ['Film of fat', third.figures.film],
-        ['A bare leaf bends for', third.figures.bare],
-        ['Its edge for', third.figures.edges],
+        ['Leaves', lamination.figures.leaves],
+        ['Fat to brush', lamination.figures.brush],
+        ['Film of fat', lamination.figures.film],
+        ['A bare leaf bends for', lamination.figures.bare],
+        ['Its edge for', lamination.figures.edges],
       ]}
     >
       {view === 'laying' ? (
-        <LeafLaying third={third} />
+        <LeafLaying lamination={lamination} />
       ) : (
         <Drawing
           w={660}
@@ -83,10 +84,10 @@ export function Leaves({ third }: { third: LeavesPlan }) {
             );
           })}
           <text x={cut + 52} y="60">
-            leaf {plain(third.leafMm, 2)} mm
+            leaf {plain(lamination.leafMm, 2)} mm
           </text>
           <text x={cut + 52} y="82" style={{ fill: 'var(--color-butter-ink)', fontWeight: 640 }}>
-            fat {plain(third.fatFilmMm, 2)} mm
+            fat {plain(lamination.fatFilmMm, 2)} mm
           </text>
           <text x="20" y="272" className="b">
             One leaf: brush it in this order

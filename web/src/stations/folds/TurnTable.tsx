@@ -7,13 +7,13 @@ const cm = (mm: number) => plain(mm / 10, 1);
 
 /** Every roll by its sizes: passes of the pin, folds, edges, and the rest after it, with what makes it as long. */
 export function TurnTable({
-  third,
+  lamination,
   sheet,
 }: {
-  third: FoldsPlan;
+  lamination: FoldsPlan;
   sheet: { l: number; w: number; t: number; trimMm: number };
 }) {
-  const { rows } = third;
+  const { rows } = lamination;
   const last = rows[rows.length - 1];
   return (
     <div className="turns">

@@ -77,11 +77,11 @@ describe('what if', () => {
     show('what if');
     const dot = await screen.findByRole('button', { name: 'Dot it in: with lard' }, patient);
     fireEvent.click(dot);
-    expect(store.getState().ghost.now?.words).toBe('with lard');
+    expect(store.getState().askedLine.now?.words).toBe('with lard');
     fireEvent.click(screen.getByRole('button', { name: 'Do so: with lard' }));
     expect(document()?.dough.fat).toBe('lard');
     // the dots were of what is no longer so
-    expect(store.getState().ghost.now).toBeNull();
+    expect(store.getState().askedLine.now).toBeNull();
   });
   it('a kitchen too warm is told at which step it fails, and a way out mends it', async () => {
     await at('handPies', 'roughPuff', 25);

@@ -9,7 +9,7 @@ import { plain } from '../../wording/numbers';
 import { Drawing } from '../_shared/Drawing';
 import { StationPage, Waiting } from '../_shared/StationPage';
 import type { Closing } from '@crustallum/core/plan/stations/seal/result';
-import { fields } from '../_shared/fields';
+import type { fields } from '../_shared/fields';
 import { crimps } from '@crustallum/core/sealing/seals';
 
 const tickWords: Record<string, (v: Record<string, number | string>) => [string, string]> = {

@@ -1,9 +1,9 @@
-import { repairNames, whatIfs, type WhatIfName } from '@crustallum/core/plan/questions/changes';
-import type { Repair, Repairs } from '@crustallum/core/plan/questions/remedies';
+import { remedyNames, whatIfs, type WhatIfName } from '@crustallum/core/plan/questions/changes';
+import type { Remedy, Remedies } from '@crustallum/core/plan/questions/remedies';
 import type { WhatIf } from '@crustallum/core/plan/questions/whatIf';
 import { useEffect, useState } from 'react';
 import { useItem } from '../../../desk/useItem';
-import { ghost } from '../../../desk/lines';
+import { askedLine } from '../../../desk/lines';
 import { useAppDispatch, useAppSelector } from '../../../desk/store';
 import { question } from '../../../workers/question';
 import { plain } from '../../../wording/numbers';
@@ -59,14 +59,14 @@ export function WaysOut() {
   const take = useTake();
   const left = plan?.line.inHandMin ?? 0;
   const fails = plan?.line.medium === 'fat' && left < 0;
-  const asked = useInTurn<Repairs>(
-    'plan.repairs',
-    fails && item && kitchen ? repairNames.map((only) => [only, { item: item.document, kitchen, only }] as const) : [],
+  const asked = useInTurn<Remedies>(
+    'plan.remedies',
+    fails && item && kitchen ? remedyNames.map((only) => [only, { item: item.document, kitchen, only }] as const) : [],
   );
   if (!fails || !plan) return null;
   const tight = plan.steps.find((s) => s.id === plan.line.tightestStepId);
-  const found = asked.flatMap((a) => a.value?.repairs ?? []).sort(cheapestFirst);
-  const open = asked.length < repairNames.length;
+  const found = asked.flatMap((a) => a.value?.remedies ?? []).sort(cheapestFirst);
+  const open = asked.length < remedyNames.length;
   return (
     <section aria-label="Ways out">
       <h2 className="sign">
@@ -103,13 +103,13 @@ export function WaysOut() {
   );
 }
 
-const cheapestFirst = (a: Repair, b: Repair): number =>
+const cheapestFirst = (a: Remedy, b: Remedy): number =>
   Number(b.inHandMin >= 0) - Number(a.inHandMin >= 0) || a.moreMin - b.moreMin;
 
 function WhatIfs() {
   const { item } = useItem();
   const kitchen = useAppSelector((s) => s.desk.kitchen);
-  const dotted = useAppSelector((s) => s.ghost.now);
+  const dotted = useAppSelector((s) => s.askedLine.now);
   const dispatch = useAppDispatch();
   const take = useTake();
   const all = item && kitchen ? Object.entries(whatIfs(item.document, kitchen)) : [];
@@ -119,7 +119,9 @@ function WhatIfs() {
   );
   if (!item || !kitchen) return null;
   const show = (words: string, line: WhatIf['line']) =>
-    dispatch(dotted?.words === words ? ghost.actions.gone() : ghost.actions.shown({ itemId: item.id, words, line }));
+    dispatch(
+      dotted?.words === words ? askedLine.actions.gone() : askedLine.actions.shown({ itemId: item.id, words, line }),
+    );
   return (
     <section aria-label="What if">
       <h2 className="sign">If it were otherwise</h2>

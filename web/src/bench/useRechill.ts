@@ -1,4 +1,4 @@
-import type { Cure } from '@crustallum/core/plan/questions/rechill';
+import type { Rechill } from '@crustallum/core/plan/questions/rechill';
 import { useCallback, useEffect, useState } from 'react';
 import { planner } from '../workers/planner';
 import type { BenchRun } from './run';
@@ -7,20 +7,20 @@ import type { Warmth } from './warmth';
 const askFromMin = 3;
 
 /** The minutes of cold that would put the piece in hand right, worked out when it gets close, or when asked. */
-export function useCure(run: BenchRun, itemIndex: number | undefined, warmth: Warmth | null) {
-  const [cure, setCure] = useState<Cure | null>(null);
+export function useRechill(run: BenchRun, itemIndex: number | undefined, warmth: Warmth | null) {
+  const [rechill, setRechill] = useState<Rechill | null>(null);
   const item = itemIndex === undefined ? undefined : run.plan.items[itemIndex];
   const thicknessMm = warmth?.stretch.thicknessMm ?? undefined;
   const ask = useCallback(
-    async (value: number): Promise<Cure | null> => {
+    async (value: number): Promise<Rechill | null> => {
       if (!item) return null;
-      const answer = await planner.compute('plan.cure', {
+      const answer = await planner.compute('plan.rechill', {
         item: item.document,
         kitchen: run.plan.kitchen,
         now: value,
         ...(thicknessMm === undefined ? {} : { thicknessMm }),
       });
-      return answer.ok ? (answer.value as Cure) : null;
+      return answer.ok ? (answer.value as Rechill) : null;
     },
     [item, run, thicknessMm],
   );
@@ -29,11 +29,11 @@ export function useCure(run: BenchRun, itemIndex: number | undefined, warmth: Wa
     warmth && warmth.feel !== 'cold' && warmth.leftMin < askFromMin ? Math.round(warmth.value * 2) / 2 : null;
   useEffect(() => {
     let current = true;
-    if (close === null) setCure(null);
-    else void ask(close).then((made) => current && setCure(made));
+    if (close === null) setRechill(null);
+    else void ask(close).then((made) => current && setRechill(made));
     return () => {
       current = false;
     };
   }, [close, ask]);
-  return { cure, ask };
+  return { rechill, ask };
 }
