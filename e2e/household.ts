@@ -1,7 +1,7 @@
 import { test as base, expect, type Page } from '@playwright/test';
 import AxeBuilder from '@axe-core/playwright';
 import { spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync } from 'node:fs';
+import { copyFileSync, mkdtempSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -23,7 +23,11 @@ export class Household {
   private readonly data = join(mkdtempSync(join(tmpdir(), 'crustallum-e2e-')), 'kitchen.sqlite');
   private port = 0;
 
-  constructor(private readonly demo: boolean) {}
+  constructor(demo: boolean) {
+    // the data file was made once for all journeys: each has a copy of its own
+    const made = process.env[demo ? 'CRUSTALLUM_DEMO_FILE' : 'CRUSTALLUM_EMPTY_FILE'];
+    if (made) copyFileSync(made, this.data);
+  }
 
   get url(): string {
     return `http://127.0.0.1:${this.port}`;
@@ -40,7 +44,6 @@ export class Household {
       '--web',
       join(root, 'web/dist'),
     ];
-    if (this.demo) args.push('--household', join(root, 'demo/lanternSupper.mjs'));
     this.process = spawn(process.execPath, args, { stdio: 'ignore' });
     await expect
       .poll(

@@ -5,7 +5,8 @@ const root = join(__dirname, '..');
 
 /** The real interface in Debian's Chromium, against the real server with a data file of its own for each worker of a run. */
 export default defineConfig({
-  testDir: './journeys',
+  testDir: '.',
+  globalSetup: './makeData.ts',
   outputDir: join(root, 'test-results'),
   // a slow machine is not a wrong answer
   timeout: 150_000,

@@ -1,4 +1,5 @@
 import { spawn, spawnSync } from 'node:child_process';
+import { createInterface } from 'node:readline';
 import { existsSync, readdirSync, statSync, utimesSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -12,9 +13,15 @@ export const run = (command, args, options = {}) =>
   spawnSync(command, args, { cwd: root, stdio: 'inherit', ...options }).status ?? 1;
 export const runTool = (name, args, options) => run(tool(name), args, options);
 /** The same beside other work: its exit code when it has ended. */
-export const runToolBeside = (name, args) =>
+export const runToolBeside = (name, args, { onLine, ...options } = {}) =>
   new Promise((resolve) => {
-    const started = spawn(tool(name), args, { cwd: root, stdio: 'inherit' });
+    const stdio = onLine ? ['inherit', 'inherit', 'pipe'] : 'inherit';
+    const started = spawn(tool(name), args, { cwd: root, stdio, ...options });
+    if (onLine)
+      createInterface({ input: started.stderr }).on('line', (line) => {
+        console.error(line);
+        onLine(line);
+      });
     started.on('error', () => resolve(1));
     started.on('exit', (code) => resolve(code ?? 1));
   });

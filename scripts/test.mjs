@@ -3,7 +3,7 @@ import { spawnSync } from 'node:child_process';
 import { existsSync, mkdtempSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { buildIfStale, installIfMissing, runTool, runToolBeside } from './project.mjs';
+import { buildIfStale, installIfMissing, root, runTool, runToolBeside } from './project.mjs';
 
 const results = mkdtempSync(join(tmpdir(), 'crustallum-test-'));
 let passed = 0;
@@ -46,34 +46,60 @@ const chromium = () =>
 const poppler = () =>
   installed('/usr/bin/pdftoppm', 'poppler-utils', 'Poppler is needed to measure the templates that are printed.');
 
+/** Unit tests; `lastOnes` is called once when no file is left that has not begun, so that what comes next need not wait. */
+async function unitTests(args, lastOnes = () => {}) {
+  const unitFile = join(results, 'unit.json');
+  const tail = join(root, 'scripts', 'jest-tail.mjs');
+  await runToolBeside(
+    'jest',
+    ['--ci', '--silent', '--json', `--outputFile=${unitFile}`, '--reporters=default', `--reporters=${tail}`, ...args],
+    { onLine: (line) => line.includes('last unit files') && lastOnes() },
+  );
+  const unit = json(unitFile);
+  passed += unit?.numPassedTests ?? 0;
+  failed += unit ? unit.numFailedTests + unit.numRuntimeErrorTestSuites : 1;
+  return unit;
+}
+
+/** The journeys in Chromium, against what was built. */
+async function journeys() {
+  const e2eFile = join(results, 'e2e.json');
+  await runToolBeside('playwright', ['test', '-c', 'e2e/playwright.config.ts'], {
+    env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_NAME: e2eFile },
+  });
+  const e2e = json(e2eFile);
+  passed += (e2e?.stats.expected ?? 0) + (e2e?.stats.flaky ?? 0);
+  failed += e2e ? e2e.stats.unexpected : 1;
+}
+
 if (!check('packages', installIfMissing())) end();
 check('build of core and server', buildIfStale({ web: false }));
+
+// the inner loop: no browser, no screens, none of the wide sweeps
+if (process.argv.includes('--quick')) {
+  const slow = ['\\.test\\.tsx$', 'anyItem', 'agreement', 'bestKnown', 'commands/golden', 'keepItCold', 'chain.test'];
+  const types = runToolBeside('tsc', ['-p', 'web']);
+  await unitTests(['--testPathIgnorePatterns', ...slow]);
+  check('types of the web', (await types) === 0);
+  end();
+}
+
 // one thread each: the long one runs beside the others
 const linted = runToolBeside('eslint', ['.', '--max-warnings', '0']);
 const formatted = (await runToolBeside('prettier', ['--check', '.', '--log-level', 'warn'])) === 0;
 const typed = (await runToolBeside('tsc', ['-p', 'web'])) === 0 && (await runToolBeside('tsc', ['-p', 'e2e'])) === 0;
 check('format', formatted);
 check('types of the web and the journeys', typed);
+const ready = check('build of the web', buildIfStale());
+if (ready) check('size of the first load', runTool('size-limit', []) === 0);
 check('lint and import table', (await linted) === 0);
-
 check('Poppler', poppler());
-const unitFile = join(results, 'unit.json');
-runTool('jest', ['--ci', '--silent', '--json', `--outputFile=${unitFile}`]);
-const unit = json(unitFile);
-passed += unit?.numPassedTests ?? 0;
-failed += unit ? unit.numFailedTests + unit.numRuntimeErrorTestSuites : 1;
+const browser = ready && check('Chromium', chromium());
 
-if (check('build of the web', buildIfStale())) {
-  check('size of the first load', runTool('size-limit', []) === 0);
-  if (check('Chromium', chromium())) {
-    const e2eFile = join(results, 'e2e.json');
-    runTool('playwright', ['test', '-c', 'e2e/playwright.config.ts'], {
-      env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_NAME: e2eFile },
-    });
-    const e2e = json(e2eFile);
-    passed += (e2e?.stats.expected ?? 0) + (e2e?.stats.flaky ?? 0);
-    failed += e2e ? e2e.stats.unexpected : 1;
-  }
-}
+let journeying = null;
+const unit = await unitTests([], () => {
+  if (browser) journeying ??= journeys();
+});
+if (browser) await (journeying ??= journeys());
 console.log(`unit tests: ${unit?.numPassedTests ?? 0} passed of ${unit?.numTotalTests ?? 0}`);
 end();

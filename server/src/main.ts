@@ -16,6 +16,8 @@ async function main(): Promise<void> {
       data: { type: 'string', default: 'data/crustallum.sqlite' },
       web: { type: 'string' },
       household: { type: 'string' },
+      // make the data file, and nothing else
+      make: { type: 'boolean', default: false },
     },
   });
   const dataFile = resolve(values.data);
@@ -32,6 +34,7 @@ async function main(): Promise<void> {
     const household: unknown = await import(resolve(values.household));
     await importer.household(household as HouseholdFile);
   }
+  if (values.make) return app.close();
   await app.listen(port, values.host);
   const address = await app.getUrl();
   console.log(`Crustallum is at ${address.replace('[::1]', '127.0.0.1')}   (data: ${dataFile}; Ctrl-C ends it)`);
