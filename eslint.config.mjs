@@ -17,6 +17,7 @@ const topics = [
   'filling',
   'sealing',
   'templates',
+  'contracts',
   'plan',
 ];
 const upward = topics.map((topic, i) => ({
@@ -31,11 +32,57 @@ const upward = topics.map((topic, i) => ({
             group: [`**/${later}/*`],
             message: `${topic} may not import ${later}: data flows one way.`,
           })),
+          ...(topic === 'plan'
+            ? []
+            : [{ group: ['**/clock/*'], message: 'the Clock places what the plan has worked out.' }]),
           {
             group: ['**/commands/*', '**/models', '!./models'],
             message: 'topics do not know the registry or the commands.',
           },
           { group: ['react', '@nestjs/*', 'node:*'], message: 'the core has no interface and no input or output.' },
+        ],
+      },
+    ],
+  },
+}));
+
+/** The Clock knows steps, and nothing of the stations they come from. */
+const clock = {
+  files: ['core/src/clock/**/*.ts'],
+  ignores: ['**/*.test.ts'],
+  rules: {
+    'no-restricted-imports': [
+      'error',
+      {
+        patterns: [
+          {
+            group: ['**/plan/stations/*', '**/plan/coldLine/*', '**/plan/bake', '**/plan/item'],
+            message: 'the Clock knows steps only.',
+          },
+        ],
+      },
+    ],
+  },
+};
+
+/** The rooms of the web, lowest first: each may use those before it. */
+const webRooms = ['wording', 'design', 'devices', 'workers', 'api', 'desk', 'files', 'coldline', 'stations', 'shell'];
+const webUpward = webRooms.map((room, i) => ({
+  files: [`web/src/${room}/**/*.{ts,tsx}`],
+  ignores: ['**/*.test.{ts,tsx}'],
+  rules: {
+    'no-restricted-imports': [
+      'error',
+      {
+        patterns: [
+          { group: ['**/server/*', '@nestjs/*', 'typeorm'], message: 'the web talks to the server over HTTP only.' },
+          ...webRooms
+            .slice(i + 1)
+            .filter((later) => later !== 'files')
+            .map((later) => ({
+              group: [`../${later}/*`, `../../${later}/*`],
+              message: `${room} may not import ${later}.`,
+            })),
         ],
       },
     ],
@@ -91,6 +138,8 @@ export default ts.config(
       ],
     },
   },
+  clock,
+  ...webUpward,
   {
     files: ['server/src/**/*.ts'],
     rules: {

@@ -1,4 +1,4 @@
-import type { Composition } from '../ingredients/composition';
+import type { Composition } from '../ingredients/massFractions';
 
 /** Quadratic in T (°C): a + bT + cT². */
 type Quadratic = readonly [a: number, b: number, c: number];

@@ -1,5 +1,5 @@
-import type { FatShare } from '../ingredients/composition';
 import { rowOf } from '../quantities/refusal';
+import type { FatShare } from '../ingredients/massFractions';
 
 interface FatCurve {
   /** Solid fat content, percent, at the node temperatures. */

@@ -1,4 +1,4 @@
-import type { Composition } from '../ingredients/composition';
+import type { Composition } from '../ingredients/massFractions';
 
 export interface Freezing {
   /** °C; null when there is too little freezable water to freeze. */

@@ -1,7 +1,7 @@
-import type { Composition, FatShare } from '../ingredients/composition';
 import { at, presentComponents, pureComponents, sensibleEnthalpy, solidComponents } from './components';
 import { blendSolidFatContent, meltingHeat } from './fats';
 import { freezing, iceFraction, type Freezing } from './freezing';
+import type { Composition, FatShare } from '../ingredients/massFractions';
 
 const fusionHeat = 333_600;
 

@@ -1,6 +1,6 @@
 import { rowOf, within } from '../quantities/refusal';
-import type { FatShare } from '../ingredients/composition';
 import { blendSolidFatContent, fatCurves, solidFatContent, type FatName } from './fats';
+import type { FatShare } from '../ingredients/massFractions';
 
 /** The degrees (°C) in which a fat can be worked. */
 export interface FatWindow {

@@ -1,8 +1,8 @@
-import type { IngredientComposition } from '../ingredients/composition';
 import type { Ingredient } from '../ingredients/ingredient';
 import { energyOf100, labelled, type Label } from '../ingredients/label';
 import { ingredientOf, nameOf } from '../ingredients/table';
 import { RefusedInput, within } from '../quantities/refusal';
+import type { IngredientComposition } from '../ingredients/massFractions';
 
 /** One ingredient of a dough: its id in the table, grams, and what its packet says where that differs. */
 export interface FormulaPart {

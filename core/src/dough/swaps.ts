@@ -1,8 +1,8 @@
 import { ingredientOf } from '../ingredients/table';
-import type { IngredientComposition } from '../ingredients/composition';
 import { labelled, type Label } from '../ingredients/label';
 import { RefusedInput, within } from '../quantities/refusal';
 import { trueRatios, type FormulaPart, type TrueRatios } from './formula';
+import type { IngredientComposition } from '../ingredients/massFractions';
 
 export interface Swap {
   parts: FormulaPart[];

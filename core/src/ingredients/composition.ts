@@ -1,28 +1,7 @@
 import { RefusedInput, rowOf } from '../quantities/refusal';
 import { labelled, type Label } from './label';
 import { ingredients, type IngredientName } from './table';
-
-/** Mass fractions 0..1. `sugar` is part of `carb`, `salt` part of `ash`. */
-export interface Composition {
-  water: number;
-  fat: number;
-  protein: number;
-  carb: number;
-  fibre: number;
-  ash: number;
-  sugar: number;
-  salt: number;
-}
-
-/** Share of each fat curve in the total fat; shares sum to 1 where there is fat. */
-export interface FatShare {
-  fat: string;
-  share: number;
-}
-
-export interface IngredientComposition extends Composition {
-  fatCurve: string;
-}
+import type { Composition, FatShare, IngredientComposition } from './massFractions';
 
 /** Composition of every shipped ingredient by id. Estimates: rounded food-table values; labels differ by country and brand. */
 export const ingredientCompositions = Object.fromEntries(ingredients.map((i) => [i.id, i.composition])) as Readonly<

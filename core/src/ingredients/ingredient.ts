@@ -1,4 +1,4 @@
-import type { IngredientComposition } from './composition';
+import type { IngredientComposition } from './massFractions';
 
 /** The fourteen of the European list, with wheat beside gluten because the American groups ask for it. */
 export const allergens = [

@@ -1,6 +1,6 @@
 import { within } from '../quantities/refusal';
-import type { Composition, IngredientComposition } from './composition';
 import { diets, type Allergen, type Diet, type Ingredient, type Origin } from './ingredient';
+import type { Composition, IngredientComposition } from './massFractions';
 
 /** What a packet says, per cent; what it does not say is taken from the table. */
 export interface Label {

@@ -112,7 +112,7 @@ describe('a day', () => {
     const refusal = { ok: false, errors: [{ field: 'items', code: 'too_many', value: 9, allowed: { max: 8 } }] };
     const ninth = () => server.ask.post(`/api/bakes/${id}/items`).send({ document: pies });
     expect((await ninth().expect(400)).body).toEqual(refusal);
-    const [first] = items as [{ id: string }];
+    const first = items[0] as Stored;
     await server.ask.delete(`/api/items/${first.id}`).expect(200);
     await ninth().expect(201);
     expect((await server.ask.post(`/api/items/${first.id}/restore`).expect(400)).body).toEqual(refusal);

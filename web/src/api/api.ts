@@ -1,3 +1,4 @@
+import type { ThunkDispatch, UnknownAction } from '@reduxjs/toolkit';
 import { keepAnswer } from './offlineCache';
 import type { Label } from '@crustallum/core/ingredients/label';
 import type { ItemInput } from '@crustallum/core/contracts/item';
@@ -225,3 +226,6 @@ export const {
   useKeepEntryMutation,
   useChangeEntryMutation,
 } = api;
+
+/** A store's dispatch, as far as requests need it. */
+export type ApiDispatch = ThunkDispatch<unknown, unknown, UnknownAction>;

@@ -1,7 +1,7 @@
 import type { TimedStep } from '@crustallum/core/plan/steps/codes';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { keysOn, pressable, typing } from '../shell/keys';
+import { keysOn, pressable, typing } from '../design/ui/letterKeys';
 import { useNow } from '../desk/useNow';
 import { useOpenBake } from '../desk/useOpenBake';
 import { ColdLine } from '../coldline/ColdLine';

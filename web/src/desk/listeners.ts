@@ -7,7 +7,7 @@ import { keepPlan } from './keptPlans';
 import { LatestOnly, planDesk } from './planning';
 import { SaveQueue, type SavingDesk } from './saving';
 import { sendDraft } from './send';
-import type { AppDispatch } from './store';
+import type { ApiDispatch } from '../api/api';
 import { onTabs, tellTabs } from './tabs';
 
 /** A drag writes its last value to the device, not every value on the way. */
@@ -117,7 +117,7 @@ function queueOf(dispatch: Dispatch, now: () => Desk): SaveQueue {
   };
   const made = new SaveQueue(
     savingDesk,
-    (draft) => sendDraft(draft, dispatch as AppDispatch),
+    (draft) => sendDraft(draft, dispatch as ApiDispatch),
     () => new Promise((done) => setTimeout(done, saveAfterMs)),
   );
   queues.set(dispatch, made);

@@ -2,7 +2,7 @@ import type { Refusal } from '@crustallum/core/quantities/refusal';
 import { api, type StoredBake, type StoredItem } from '../api/api';
 import type { Draft, Theirs } from './draft';
 import type { Outcome } from './saving';
-import type { AppDispatch } from './store';
+import type { ApiDispatch } from '../api/api';
 
 interface Failure {
   status?: unknown;
@@ -10,7 +10,7 @@ interface Failure {
 }
 
 /** Sends one document with the version it was made on, and says what became of it. */
-export async function sendDraft(draft: Draft, dispatch: AppDispatch): Promise<Outcome> {
+export async function sendDraft(draft: Draft, dispatch: ApiDispatch): Promise<Outcome> {
   const { version } = draft;
   const answer =
     draft.kind === 'meal'

@@ -1,6 +1,6 @@
-import type { Composition } from '@crustallum/core/ingredients/composition';
 import { energyOf100 } from '@crustallum/core/ingredients/label';
 import { plain } from '../wording/numbers';
+import type { Composition } from '@crustallum/core/ingredients/massFractions';
 
 const parts = [
   ['fat', 'var(--color-butter)'],

@@ -2,7 +2,7 @@ import type { LogEntry } from '../api/api';
 import { Drawing } from '../stations/_shared/Drawing';
 import { usePhone } from '../design/ui/useWidth';
 import { plain, shortDay } from '../wording/numbers';
-import type { Snapshot } from './Log';
+import type { Snapshot } from './snapshot';
 
 interface Now {
   id?: string;

@@ -24,11 +24,11 @@ import { Because } from '../design/ui/Because';
 import { usePhone } from '../design/ui/useWidth';
 import { plain, shortDay, span } from '../wording/numbers';
 import { stepWord } from '../wording/steps';
-import { learnt, probedOf, type Probed } from './probed';
+import { learnt, probedOf } from './probed';
 import { hasLine, useAtFoot, useRecorded } from './useRecorded';
-import type { Recorded } from '../desk/lines';
 import { HalfAndHalf } from './HalfAndHalf';
 import { History } from './History';
+import type { Snapshot } from './snapshot';
 
 /** What was weighed, and what its flour took; nothing where nobody weighed. */
 function weighedOf(item: BenchRun['plan']['items'][number], now: Weighing): Pick<Snapshot, 'formula' | 'took'> {
@@ -56,25 +56,6 @@ function weighedOf(item: BenchRun['plan']['items'][number], now: Weighing): Pick
     formula,
     ...(absorptionFactor ? { took: { flour: flour.id, factor: absorptionFactor * (item.waterFactor ?? 1) } } : {}),
   };
-}
-
-/** What a log entry keeps of its day: a dated snapshot, never worked out again. */
-export interface Snapshot {
-  pastry?: string;
-  expectedMm?: number | null;
-  roomC?: number;
-  pieces?: number;
-  bakeMin?: number | null;
-  depthMm?: number;
-  steps?: { word: string; plannedMin: number; actualMin: number | null }[];
-  /** What really went in, where it was weighed or poured by feel. */
-  formula?: { id: string; name?: string; plannedG: number; madeG: number }[];
-  /** What its flour took of the liquid planned, once it held; and which flour. */
-  took?: { flour: string; factor: number };
-  /** What a probe found of bench and fridge. */
-  probed?: Probed[];
-  /** The Cold Line as it was worked. */
-  recorded?: Recorded;
 }
 
 const fresh: LogAnswers = {

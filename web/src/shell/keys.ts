@@ -2,27 +2,11 @@ import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
 import { stepItem } from '../desk/changes';
 import { store } from '../desk/store';
+import { keysOn, pressable, typing } from '../design/ui/letterKeys';
 import { toggleLight } from '../design/light';
 import { stations } from '@crustallum/core/contracts/stations';
 
-const place = 'crustallum.keys';
-
-/** Single-letter keys can be switched off; they never fire while typing. */
-export const keysOn = (): boolean => localStorage.getItem(place) !== 'off';
-export const setKeysOn = (on: boolean): void => localStorage.setItem(place, on ? 'on' : 'off');
-
-export const typing = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement &&
-  (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
-
 const press = (which: string): void => document.querySelector<HTMLButtonElement>(which)?.click();
-/** Whether a key pressed there belongs to what is there: a press, a link, a slider. */
-export const pressable = (target: EventTarget | null): boolean =>
-  target instanceof Element &&
-  target.closest(
-    'a, button, summary, [role=button], [role=radio], [role=checkbox], [role=slider], [role=menuitem], dialog',
-  ) !== null;
-
 /** Every because in full, or only what fits. */
 const toggleReasons = (): void => {
   document.documentElement.toggleAttribute('data-reasons');

@@ -1,8 +1,16 @@
-import type { RefusedSave } from '../desk/desk';
+import type { Refusal } from '@crustallum/core/quantities/refusal';
 import { refusalWords } from './problems';
 
 /** Why a change stays on this device: what the server said of it. */
-export function notStored({ title, status, errors }: RefusedSave): string {
+export function notStored({
+  title,
+  status,
+  errors,
+}: {
+  title: string;
+  status: number;
+  errors: readonly Refusal[];
+}): string {
   const because =
     status === 404
       ? 'it was removed meanwhile'

@@ -1,6 +1,6 @@
-import type { FatShare } from '../../ingredients/composition';
 import { blendWindow } from '../../cold/windows';
 import type { Pastry } from '../../contracts/products';
+import type { FatShare } from '../../ingredients/massFractions';
 
 export interface Band {
   low: number;

@@ -16,13 +16,7 @@ import { tightest, type ColdLine } from './line';
 import { dishWork, pieceWork, rollOut } from './shaping';
 import { restAsDisc } from './shortcrust';
 import { stepId, Timeline } from './timeline';
-
-export interface PastryDay extends FoundRests {
-  steps: Step[];
-  line: ColdLine;
-  problems: Problem[];
-  lots: number;
-}
+import type { PastryDay } from './pastryDay';
 
 const shapedChillMin = 30;
 /** A cut piece may shrink by this much (estimate); the sheet rests until it would. */

@@ -5,12 +5,12 @@ import { styleOf } from '../stations/dough/formula';
 import type { DoughPlan } from '../stations/dough/station';
 import type { FillingPlan } from '../stations/filling/station';
 import type { ItemInput } from '../../contracts/item';
-import type { PastryDay } from './day';
 import { stepId } from './timeline';
 import { type Step, type StepCode } from '../steps/codes';
 import { problem, type Problem } from '../problem';
 import type { KitchenInput } from '../../contracts/kitchen';
 import { benchMinutes } from '../steps/minutes';
+import type { PastryDay } from './pastryDay';
 
 /** Moisture of a packet's leaf, and below which it cracks when bent: 0.3 of its dry mass. Estimates. */
 const freshLeafWetBasis = 0.31;

@@ -1,7 +1,7 @@
 import type { Figure } from '@crustallum/core/plan/figure';
 import { Popover } from 'radix-ui';
 import { memo } from 'react';
-import { useSources } from '../../desk/rules';
+import { useSources } from './rules';
 import { plain, shown } from '../../wording/numbers';
 import { reasonWords } from '../../wording/reasons';
 import { valueWords } from '../../wording/values';

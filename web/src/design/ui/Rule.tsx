@@ -2,7 +2,7 @@ import type { NumberRule } from '@crustallum/core/quantities/rules';
 import { Slider } from 'radix-ui';
 import { Minus, Plus } from 'lucide-react';
 import { memo, useId } from 'react';
-import { keysOn } from '../../shell/keys';
+import { keysOn } from './letterKeys';
 import { NumberField } from './NumberField';
 
 interface Props {

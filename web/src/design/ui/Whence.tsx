@@ -1,4 +1,4 @@
-import { useSources } from '../../desk/rules';
+import { useSources } from './rules';
 import { certaintyWords } from '../../wording/words';
 
 /** Where the numbers of a section come from, one press away: what went in, how it is worked out, the source and how sure. */

@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import { useRule } from '../../desk/rules';
+import { useRule } from '../../design/ui/rules';
 import { useInput } from '../../desk/useInput';
 import { Choice } from '../../design/ui/Choice';
 import { Pick } from '../../design/ui/Pick';

@@ -1,5 +1,5 @@
 import { memo, useEffect, useRef, useState } from 'react';
-import { useRule } from '../../desk/rules';
+import { useRule } from '../../design/ui/rules';
 import { useInput } from '../../desk/useInput';
 import { Rule } from '../../design/ui/Rule';
 import { plain } from '../../wording/numbers';

@@ -4,7 +4,7 @@ import { Plus, Trash2 } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { useItem } from '../../desk/useItem';
 import { useNow } from '../../desk/useNow';
-import { useRule } from '../../desk/rules';
+import { useRule } from '../../design/ui/rules';
 import { useAddItemMutation, useRemoveItemMutation } from '../../api/api';
 import { desk } from '../../desk/desk';
 import { notice } from '../../desk/notices';

@@ -4,7 +4,7 @@ import { partsOf, type DoughFacts } from '@crustallum/core/plan/stations/dough/f
 import type { ItemPlan } from '@crustallum/core/plan/item';
 import { Minus, Plus, X } from 'lucide-react';
 import { useState } from 'react';
-import { useRule } from '../../desk/rules';
+import { useRule } from '../../design/ui/rules';
 import { useLarderQuery, type LarderThing } from '../../api/api';
 import { Choice } from '../../design/ui/Choice';
 import { IngredientFinder } from '../../design/ui/IngredientFinder';

@@ -5,7 +5,7 @@ import type { MaterialSpec } from '../../../cold/material';
 import { mixSolve, type MixAnswer, type MixStage } from '../../../cold/mixing';
 import { askedMass, bowlLoss } from '../../../dough/ask';
 import { scaled, type FormulaPart } from '../../../dough/formula';
-import { ingredientCompositions, type FatShare } from '../../../ingredients/composition';
+import { ingredientCompositions } from '../../../ingredients/composition';
 import { ingredientOf } from '../../../ingredients/table';
 import { workBand, type Band } from '../../coldLine/band';
 import { remember } from '../../memo';
@@ -15,6 +15,7 @@ import { lockIn } from '../lamination/turns';
 import { doughFacts, fatLabel, isFlour, partsOf, type DoughFacts } from './formula';
 import { heatCapacity, otherHeap, type Heap } from './heat';
 import { truthOf, type DoughTruth } from './truth';
+import type { FatShare } from '../../../ingredients/massFractions';
 
 export interface DoughMasses {
   flourG: number;

@@ -1,0 +1,21 @@
+import type { Probed } from './probed';
+import type { Recorded } from '../desk/lines';
+
+/** What a log entry keeps of its day: a dated snapshot, never worked out again. */
+export interface Snapshot {
+  pastry?: string;
+  expectedMm?: number | null;
+  roomC?: number;
+  pieces?: number;
+  bakeMin?: number | null;
+  depthMm?: number;
+  steps?: { word: string; plannedMin: number; actualMin: number | null }[];
+  /** What really went in, where it was weighed or poured by feel. */
+  formula?: { id: string; name?: string; plannedG: number; madeG: number }[];
+  /** What its flour took of the liquid planned, once it held; and which flour. */
+  took?: { flour: string; factor: number };
+  /** What a probe found of bench and fridge. */
+  probed?: Probed[];
+  /** The Cold Line as it was worked. */
+  recorded?: Recorded;
+}
