@@ -160,6 +160,8 @@ export default ts.config(
         setTimeout: 'readonly',
         module: 'readonly',
         localStorage: 'readonly',
+        document: 'readonly',
+        requestAnimationFrame: 'readonly',
         performance: 'readonly',
         require: 'readonly',
       },

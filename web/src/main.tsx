@@ -12,6 +12,8 @@ import { makeRouter } from './shell/routes';
 import { store } from './desk/store';
 
 void dropOldAnswers();
+// the device's store is fetched beside the first answers: drafts and the last plan are wanted with them
+void import('./desk/deskStore');
 applyLight();
 setInterval(applyLight, 5 * 60_000);
 

@@ -61,12 +61,23 @@ export function Shell() {
           )}
         </ErrorBoundary>
         <LineInHand here={stepsAt[station]} />
+        <KeptMark />
       </div>
       <Notices />
       <Conflicts />
       <Help open={help} onOpenChange={setHelp} />
     </RulesContext>
   );
+}
+
+/** What is seen is the last plan of this device, until it is worked out anew: said where nothing has to move for it. */
+function KeptMark() {
+  const kept = useAppSelector((s) => s.desk.planKept);
+  return kept ? (
+    <p className="kept-mark" role="status">
+      As last worked out; being worked out anew
+    </p>
+  ) : null;
 }
 
 const asPlanned = (line: Line) => ({ words: 'as it was planned', line });

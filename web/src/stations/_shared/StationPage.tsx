@@ -40,13 +40,15 @@ export function StationPage({ station, inputs, held = [], whatIf, lead, extra, n
   const working = useAppSelector((s) => s.desk.working);
   const refusals = useAppSelector((s) => s.desk.refusals);
   const bakeId = useAppSelector((s) => s.desk.bakeId);
+  // what was worked out another time is looked at, not settled
+  const kept = useAppSelector((s) => s.desk.planKept);
   const navigate = useNavigate();
   const narrow = useNarrow();
   const phone = usePhone();
   if (!item || !plan) return <Waiting />;
   const pastry = item.document.dough.pastry;
   const mine = problems.filter((p) => p.station === station);
-  const stop = mine.some((p) => p.weight === 'stop') || refusals.length > 0;
+  const stop = kept || mine.some((p) => p.weight === 'stop') || refusals.length > 0;
   const settled = item.settled.includes(station);
   const undone = item.undone.find((u) => u.station === station);
   const next = stations[stations.indexOf(station) + 1];
