@@ -270,5 +270,10 @@ describe('the door', () => {
     expect(Object.keys((body as { paths: object }).paths)).toEqual(
       expect.arrayContaining(['/api/bakes', '/api/runs/{id}/events', '/api/compute/{model}']),
     );
+    const { schemas } = (body as { components: { schemas: Record<string, { properties: Record<string, unknown> }> } })
+      .components;
+    expect(schemas['ChangeMealDto']?.properties['meal']).toMatchObject({
+      properties: { mouthCount: { type: 'integer', minimum: 1, maximum: 60 } },
+    });
   });
 });

@@ -11,6 +11,7 @@ import { checkDataFile } from '../database/file';
 import { migrations } from '../database/migrations/index';
 import type { PoolOptions } from '../compute/pool';
 import { AppModule } from './app.module';
+import { described } from './openApi';
 import { JsonErrors, StrictValidation } from './errors';
 import { ownHostsOnly, strictHeaders } from './guards';
 
@@ -47,7 +48,7 @@ export async function createApp(options: AppOptions): Promise<NestExpressApplica
     .setDescription('Bakes, kitchen, larder, bench and log of one household, and every model by name.')
     .setVersion('1')
     .build();
-  SwaggerModule.setup('api/docs', app, () => SwaggerModule.createDocument(app, docs));
+  SwaggerModule.setup('api/docs', app, () => described(SwaggerModule.createDocument(app, docs)));
   if (options.webFolder && existsSync(join(options.webFolder, 'index.html'))) serveWeb(app, options.webFolder);
   return app;
 }

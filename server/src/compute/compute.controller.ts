@@ -1,4 +1,5 @@
 import { models } from '@crustallum/core';
+import { schemaOf } from '@crustallum/core/quantities/schema';
 import { Body, Controller, Get, HttpException, Param, Post, Res } from '@nestjs/common';
 import { ApiBody, ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
@@ -10,12 +11,13 @@ export class ComputeController {
   constructor(private readonly pool: ComputePool) {}
 
   @Get() list() {
-    return [...models.values()].map(({ name, summary, units, source, certainty }) => ({
+    return [...models.values()].map(({ name, summary, units, source, certainty, input }) => ({
       name,
       summary,
       units,
       source,
       certainty,
+      input: schemaOf(input),
     }));
   }
 

@@ -12,7 +12,11 @@ afterAll(() => server.stop());
 
 describe('compute', () => {
   it('lists every model and runs one by name', async () => {
-    expect(((await server.ask.get('/api/compute')).body as unknown[]).length).toBeGreaterThan(50);
+    const list = (await server.ask.get('/api/compute')).body as { name: string; input: unknown }[];
+    expect(list.length).toBeGreaterThan(50);
+    expect(list.find((m) => m.name === 'cold.fatState')?.input).toMatchObject({
+      properties: { temperatureC: { type: 'number', minimum: -40, maximum: 120, description: '°C' } },
+    });
     const answer = await server.ask.post('/api/compute/cold.fatState').send({ fat: 'butter', temperatureC: 14 });
     expect(answer.body).toMatchObject({ ok: true, value: { state: 'ideal' } });
   });
