@@ -34,7 +34,6 @@ export function useItem(): ItemInHand {
   const dispatch = useAppDispatch();
   const items = useAppSelector((s) => s.desk.items);
   const whole = useAppSelector((s) => s.desk.plan);
-  const serveAt = useAppSelector((s) => s.desk.meal?.serveAt ?? null);
   const index = inHand(items, itemId);
   const id = items[index]?.id ?? '';
   const past = useAppSelector((s) => (s.history[id]?.past.length ?? 0) > 0);
@@ -48,7 +47,7 @@ export function useItem(): ItemInHand {
     plan,
     steps,
     problems: plan?.problems ?? none,
-    serveAt,
+    serveAt: whole?.clock.serveAt ?? null,
     change: (changes) => item && void dispatch(changeItem(item.id, changes)),
     settle: (station) => item && dispatch(desk.actions.stationSettled({ id: item.id, station })),
     step: (back) => item && void dispatch(stepItem(item.id, back)),

@@ -137,7 +137,8 @@ const sentences: Record<string, (v: Values) => string> = {
   'seal.open': () => 'nothing lies over the filling: steam goes as it comes',
   'seal.washRim': () => 'only the rim is brushed; no lid is there to colour',
   'seal.wash': (v) => `${s(v, 'wash')} browns ${n(v, 'factor', 2)} times as fast as bare reckoning; first gold then`,
-  'seal.time': (v) => `${g(v, 'pieces')} take ${n(v, 'each')} min each`,
+  'seal.time': (v) =>
+    Number(v['pieces']) === 1 ? 'filling and closing it, unhurried' : `${g(v, 'pieces')} take ${n(v, 'each')} min each`,
   'oven.bake': (v) =>
     `${bindsWords[s(v, 'binds')] ?? `something never comes: ${s(v, 'binds').replace('never:', '')}`}; two bakes in three fall within ${g(v, 'uncertainty')} %`,
   'oven.core': (v) =>

@@ -99,10 +99,10 @@ export function BriefStation() {
               That moment has passed; on the table: a later one is needed.
             </p>
           ) : (
-            momentAt(meal.serveAt, plan.clock.startMin) < now && (
+            momentAt(plan.clock.serveAt, plan.clock.startMin) < now && (
               <p className="problem m-0">
-                It would have had to start at {clock(momentAt(meal.serveAt, plan.clock.startMin))}; a later hour, or
-                fewer turns and rests.
+                It would have had to start at {clock(momentAt(plan.clock.serveAt, plan.clock.startMin))}; a later hour,
+                or fewer turns and rests.
               </p>
             )
           )}
@@ -174,7 +174,9 @@ export function BriefStation() {
                 </div>
                 <div className="quiet-ink">
                   starts{' '}
-                  {clock(momentAt(meal.serveAt, plan.clock.steps.find((s) => s.itemIndex === index)?.startMin ?? 0))}
+                  {clock(
+                    momentAt(plan.clock.serveAt, plan.clock.steps.find((s) => s.itemIndex === index)?.startMin ?? 0),
+                  )}
                 </div>
                 {items.length > 1 && (
                   <button
@@ -247,7 +249,7 @@ export function BriefStation() {
           <MarginNumber
             name="It starts at"
             figure={plan.clock.figures.start}
-            written={clock(momentAt(meal.serveAt, plan.clock.startMin))}
+            written={clock(momentAt(plan.clock.serveAt, plan.clock.startMin))}
           />
           <div className="ans">
             <div className="n">On the table</div>

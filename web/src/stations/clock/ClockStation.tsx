@@ -26,7 +26,7 @@ export function ClockStation() {
   const phone = usePhone();
   if (!plan || !meal || !kitchen || !item) return <Waiting />;
   const c = plan.clock;
-  const start = momentAt(meal.serveAt, c.startMin);
+  const start = momentAt(c.serveAt, c.startMin);
   const shift = (minutes: number) => {
     const to = new Date(served(meal.serveAt).getTime() + minutes * 60_000);
     const pad = (n: number) => String(n).padStart(2, '0');
@@ -135,7 +135,7 @@ export function ClockStation() {
             <MarginNumber
               name="First bake"
               figure={c.figures.oven}
-              written={clock(momentAt(meal.serveAt, c.figures.oven.value))}
+              written={clock(momentAt(c.serveAt, c.figures.oven.value))}
             />
           )}
         </div>

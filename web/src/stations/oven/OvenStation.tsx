@@ -31,6 +31,7 @@ export function OvenStation() {
   const o = plan.oven;
   const bake = steps.find((s) => s.code === 'bake');
   const proposed = o.bake.proposed ?? 0;
+  const lidded = o.spec.top !== null;
   return (
     <StationPage
       station="oven"
@@ -49,7 +50,7 @@ export function OvenStation() {
         [`Bake at ${item.document.oven.setC} °C`, o.figures.bake],
         ['Middle of the filling', o.figures.core],
         ['Underneath', o.figures.base],
-        ['Lid, on top', o.figures.colour],
+        ...(lidded ? ([['Lid, on top', o.figures.colour]] as const) : []),
         ['Look from', o.figures.look],
       ]}
     >
@@ -59,11 +60,12 @@ export function OvenStation() {
         of={{
           series: o.bake.series,
           out: proposed,
-          target: o.spec.filling.coreTargetC ?? 75,
+          target: o.targetC,
           hasBase: o.spec.base !== null,
+          top: lidded ? 'lid, on top' : 'its face',
         }}
       />
-      <Browning oven={o} />
+      {lidded && <Browning oven={o} />}
       <ul className="plain-list mt-2" style={{ maxWidth: 660, fontSize: 15 }}>
         {bake && (
           <li>
@@ -89,7 +91,7 @@ function OvenDrawing({ oven, item }: { oven: OvenPlan; item: ItemInput }) {
       ? [oven.spec.shape.dMm, oven.spec.filling.depthMm]
       : [oven.spec.shape.lMm, oven.spec.filling.depthMm];
   const px = Math.min(2, 250 / w);
-  // an open pie has no lid to draw
+  // an open pie has no lid to draw, only its rim
   const lid = oven.spec.top ? Math.max(6, oven.spec.top.tMm * px * 1.6) : 0;
   const depth = Math.max(30, Math.min(110, h * px * 1.2));
   const cx = 510;
@@ -120,7 +122,7 @@ function OvenDrawing({ oven, item }: { oven: OvenPlan; item: ItemInput }) {
         [6, 0, 320, 236],
         [334, 0, 326, 236],
       ]}
-      label={`Oven on the ${item.oven.rack} rack at ${item.oven.setC}°; the pie when it comes out: lid ${plain(at?.surfaceC ?? 0, 0)}°, middle ${plain(at?.coreC ?? 0, 0)}°, underneath ${plain(row?.baseC ?? 0, 0)}°`}
+      label={`Oven on the ${item.oven.rack} rack at ${item.oven.setC}°; the pie when it comes out: ${oven.spec.top ? 'lid' : 'its face'} ${plain(at?.surfaceC ?? 0, 0)}°, middle ${plain(at?.coreC ?? 0, 0)}°, underneath ${plain(row?.baseC ?? 0, 0)}°`}
       over={
         <>
           <Held def={fields.ovenC} x={165} y={50} />

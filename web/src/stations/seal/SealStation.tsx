@@ -18,7 +18,7 @@ const tickWords: Record<string, (v: Record<string, number | string>) => [string,
   'tick.glued': (v) => [`rim wetted with ${v['glue']}`, 'not with the wash'],
   'tick.airOut': () => ['air pressed out', 'from the filling outwards'],
   'tick.rawApart': () => ['board, knife, hands washed', 'the filling is raw'],
-  'tick.herbs': () => ['herbs and seasoning in', 'before the lid'],
+  'tick.herbs': () => ['herbs and seasoning in', 'before it goes in'],
 };
 
 /** The closed pie from above at one scale: its lid, the rim pressed down, the slits as long as they are cut; for filo its top. */
@@ -170,18 +170,22 @@ export function SealStation() {
               stroke="var(--color-ink)"
               strokeWidth="2"
             />
-            <path
-              d={`M0 ${110 - pressed * px * 0.5}${wave(rimPx, crimpMm * 1.6)}C${rimPx + 40} ${60 - pressed * px * 0.5} ${rimPx + 70} 14 300 0V${t * px}C${rimPx + 90} ${14 + t * px} ${rimPx + 50} ${110 - t * px * 0.4} ${rimPx} ${110 - t * px * 0.4}Z`}
-              fill="url(#fill-dough)"
-              stroke="var(--color-ink)"
-              strokeWidth="2"
-            />
-            <path
-              d={`M${rimPx} ${110 - t * px * 0.4}C${rimPx + 50} ${106 - t * px * 0.4} ${rimPx + 90} ${14 + t * px} 300 ${t * px}V${110 - t * px * 0.4}Z`}
-              fill="url(#fill-filling)"
-              stroke="var(--color-ink)"
-            />
-            {seal.glue !== 'none' && (
+            {!open && (
+              <>
+                <path
+                  d={`M0 ${110 - pressed * px * 0.5}${wave(rimPx, crimpMm * 1.6)}C${rimPx + 40} ${60 - pressed * px * 0.5} ${rimPx + 70} 14 300 0V${t * px}C${rimPx + 90} ${14 + t * px} ${rimPx + 50} ${110 - t * px * 0.4} ${rimPx} ${110 - t * px * 0.4}Z`}
+                  fill="url(#fill-dough)"
+                  stroke="var(--color-ink)"
+                  strokeWidth="2"
+                />
+                <path
+                  d={`M${rimPx} ${110 - t * px * 0.4}C${rimPx + 50} ${106 - t * px * 0.4} ${rimPx + 90} ${14 + t * px} 300 ${t * px}V${110 - t * px * 0.4}Z`}
+                  fill="url(#fill-filling)"
+                  stroke="var(--color-ink)"
+                />
+              </>
+            )}
+            {!open && seal.glue !== 'none' && (
               <line
                 x1="2"
                 x2={rimPx}
@@ -194,7 +198,13 @@ export function SealStation() {
             <Measure x1={0} x2={rimPx} y1={136} y2={136} text={`${seal.rimMm} mm bare`} />
           </g>
         )}
-        <LidFromAbove plan={plan} item={item.document} />
+        {open ? (
+          <text x="370" y="16" className="q">
+            Left open: nothing is laid over it
+          </text>
+        ) : (
+          <LidFromAbove plan={plan} item={item.document} />
+        )}
         {!filo && s.need && <SteamBars need={s.need.needMm2} open={s.ventMm2} />}
       </Drawing>
       <div className="mt-3" style={{ maxWidth: 660 }}>

@@ -5,7 +5,7 @@ import { plain } from '../../../wording/numbers';
 
 const lines = [
   ['airC', 'oven air', 'var(--color-lantern-ink)', '3 4'],
-  ['surfaceC', 'lid, on top', 'var(--color-crust-ink)', undefined],
+  ['surfaceC', '', 'var(--color-crust-ink)', undefined],
   ['baseC', 'underneath', 'var(--color-ink)', '9 3'],
   ['coreC', 'middle of the filling', 'var(--color-filling-ink)', undefined],
 ] as const;
@@ -18,14 +18,19 @@ export default memo(function MinuteCurves({
   out,
   target,
   hasBase,
+  top,
 }: {
   series: readonly SeriesRow[];
   out: number;
   target: number;
   hasBase: boolean;
+  /** What its upper side is called. */
+  top: string;
 }) {
   const label = { fill: 'var(--color-ink)', fontSize: 15 };
-  const shown = lines.filter(([key]) => hasBase || key !== 'baseC');
+  const shown = lines
+    .filter(([key]) => hasBase || key !== 'baseC')
+    .map(([key, name, colour, dash]) => [key, name || top, colour, dash] as const);
   return (
     <div style={{ width: '100%', maxWidth: 680 }}>
       <div
