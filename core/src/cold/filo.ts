@@ -35,6 +35,9 @@ export interface FiloFatOptions {
   flourFraction?: number;
 }
 
+/** A leaf of filo weighs this, g/m² (estimate: packets differ by a third). */
+export const leafGPerM2 = 190;
+
 /** Brushed fat, dough and flour of a stack of filo sheets, grams. 75 g/m² a side is an estimate (light 45, generous 100), 190 g/m² of dough too. */
 export function filoFat(o: FiloFatOptions) {
   const area = within(o.lengthM, 0.01, 3, 'lengthM') * within(o.widthM, 0.01, 3, 'widthM');
@@ -42,7 +45,7 @@ export function filoFat(o: FiloFatOptions) {
   const perSheet = coat * (o.sides ?? 1);
   const applied = perSheet * o.sheets + coat * ((o.topCoat ?? 1) - 1);
   const fat = applied * (o.fatFraction ?? 1);
-  const dough = o.sheets * area * (o.arealGramsPerM2 ?? 190);
+  const dough = o.sheets * area * (o.arealGramsPerM2 ?? leafGPerM2);
   const flour = dough * (o.flourFraction ?? 0.7);
   return {
     areaM2: area,
@@ -94,7 +97,7 @@ export function filoDry(o: FiloDryOptions): FiloDrying {
   const cover = o.cover ?? 'none';
   const limit = o.limitDryBasis ?? 0.3;
   const minutes = within(o.minutes ?? 60, 0, 1440, 'minutes');
-  const dryMass = (within(o.arealGramsPerM2 ?? 190, 20, 2000, 'arealGramsPerM2') / 1000) * (1 - wet);
+  const dryMass = (within(o.arealGramsPerM2 ?? leafGPerM2, 20, 2000, 'arealGramsPerM2') / 1000) * (1 - wet);
   const transfer = rowOf<number>(leafCovers, cover, 'cover') * massTransferCoefficient(hc);
   const ambient = (cover === 'damp' ? Math.max(humidity, 0.97) : humidity) * saturationVapourDensity(airC);
   const exchange = faces * (hc + (o.radiative ?? 5)) + (o.baseH ?? 0);

@@ -1,7 +1,7 @@
 import { countRows, outlineRows, placeRows, type OutlineRows } from './rowsOfOutlines';
 import { rowPattern, type PatternName, type RowLayout } from './rowPatterns';
 import { boxOf, corners, shapeArea, shapeSize, turned, type CutShape, type Turn } from './shape';
-import { sheetArea, slack, type Sheet } from './sheet';
+import { sheetArea, slack, type Sheet, sidesOf } from './sheet';
 import { gridOnly } from './straightCuts';
 
 /** Pieces laid on a sheet: centres of their boxes from its lower left corner, and how each is turned. */
@@ -27,9 +27,6 @@ export interface Packer {
   /** Sides of sheets, up to `long`, at which one more may fit. */
   sides(long: number): number[];
 }
-
-const sidesOf = (s: Sheet): [number, number] =>
-  s.shape === 'round' ? [s.d, s.d] : [s.w, s.shape === 'rect' ? s.h : s.w];
 
 const upTo = (step: number, first: number, long: number): number[] => {
   const found: number[] = [];

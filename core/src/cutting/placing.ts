@@ -4,6 +4,7 @@ import { rowPattern } from './rowPatterns';
 import { laidCorners, packerOf } from './packer';
 import { boxOf, corners, shapeSize, turned, type CutShape, type Point, type Turn } from './shape';
 import type { Sheet } from './sheet';
+import { sidesOf } from './sheet';
 
 /** A piece by the middle of its box, from the sheet's lower left corner, mm. */
 export interface PlacedPiece {
@@ -21,13 +22,11 @@ export interface Bed {
 }
 
 const slack = 1e-4;
-const sides = (s: Sheet): [number, number] =>
-  s.shape === 'round' ? [s.d, s.d] : [s.w, s.shape === 'rect' ? s.h : s.w];
 const cornersOf = (bed: Bed, p: PlacedPiece): Point[] => laidCorners(bed.shape, [p.x, p.y], p.turn ?? 0);
 
 /** Whether a piece lies on the sheet, clear of its trim. */
 export function onSheet(bed: Bed, p: PlacedPiece): boolean {
-  const [w, h] = sides(bed.sheet);
+  const [w, h] = sidesOf(bed.sheet);
   const { trim, shape, sheet } = bed;
   if (shape.kind === 'disc') {
     const r = shape.d / 2;
@@ -98,7 +97,7 @@ function* snugSpots(bed: Bed, others: readonly PlacedPiece[]): Generator<[number
   if (bed.shape.kind !== 'disc' || bed.sheet.shape === 'round') return;
   const reach = bed.shape.d + bed.gap;
   const edge = bed.shape.d / 2 + bed.trim;
-  const [w, h] = sides(bed.sheet);
+  const [w, h] = sidesOf(bed.sheet);
   for (const x of [edge, w - edge]) for (const y of [edge, h - edge]) yield [x, y];
   for (const q of others) {
     for (const x of [edge, w - edge]) {
@@ -132,7 +131,7 @@ export function snapped(bed: Bed, piece: PlacedPiece, others: readonly PlacedPie
     }
   } else {
     const [w, h] = boxSize(bed.shape, piece.turn ?? 0);
-    const [W, H] = sides(bed.sheet);
+    const [W, H] = sidesOf(bed.sheet);
     const xs = [bed.trim + w / 2, W - bed.trim - w / 2, piece.x];
     const ys = [bed.trim + h / 2, H - bed.trim - h / 2, piece.y];
     for (const q of others) {
@@ -188,7 +187,7 @@ function patterns(bed: Bed): PlacedPiece[][] {
     const made = packerOf(bed.shape, { trim: bed.trim, gap: bed.gap, quarterTurns: true }).lay(bed.sheet);
     return [made.centres.map(([x, y], i) => ({ x, y, turn: made.turns[i] ?? 0 }))];
   }
-  const [W, H] = sides(bed.sheet).map((s) => s - 2 * bed.trim) as [number, number];
+  const [W, H] = sidesOf(bed.sheet).map((s) => s - 2 * bed.trim) as [number, number];
   const points = corners(bed.shape);
   return outlineRows(points, bed.gap)
     .map((way) =>

@@ -64,3 +64,13 @@ export function discBound(o: Discs): number {
   const area = c.round ? (Math.PI / 4) * c.w * c.w : c.w * c.h;
   return Math.max(0, Math.min(olerBound(o), Math.floor(area / ((Math.PI * delta * delta) / 4) + slack)));
 }
+
+/** Sides of the box a sheet fills, mm: a round's diameter twice. */
+export const sidesOf = (s: Sheet): [number, number] =>
+  s.shape === 'round' ? [s.d, s.d] : s.shape === 'square' ? [s.w, s.w] : [s.w, s.h];
+
+/** What a cut piece shrinks where nobody said, %. */
+const usualShrinkPct = 2;
+/** Whether pieces may lie a quarter turn round: not where the dough shrinks differently along the last roll and across it. */
+export const mayQuarterTurn = (shrinkPct: number = usualShrinkPct, acrossPct: number = shrinkPct): boolean =>
+  shrinkPct === acrossPct;

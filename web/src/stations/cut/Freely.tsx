@@ -15,10 +15,11 @@ import { plain } from '../../wording/numbers';
 import { Drawing } from '../_shared/Drawing';
 import { Unanswered } from '../_shared/Unanswered';
 import { useQuestion } from '../_shared/useQuestion';
-import { frameOf, keptLaying, sidesOf, toDrawing } from './frame';
+import { frameOf, keptLaying, toDrawing } from './frame';
 import { lidFor } from './portionsOf';
 import { PieceShape } from './PieceShape';
 import { SheetShape } from './SheetShape';
+import { sidesOf } from '@crustallum/core/cutting/sheet';
 
 const cm = (mm: number) => plain(mm / 10, 1);
 /** Sides are rolled to the next half centimetre, up. */

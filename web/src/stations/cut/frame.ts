@@ -2,10 +2,7 @@ import { laidCorners } from '@crustallum/core/cutting/packer';
 import type { PlacedPiece } from '@crustallum/core/cutting/placing';
 import type { CutShape, Turn } from '@crustallum/core/cutting/shape';
 import type { Sheet } from '@crustallum/core/cutting/sheet';
-
-/** Sides of a sheet's box, mm. */
-export const sidesOf = (s: Sheet): [number, number] =>
-  s.shape === 'round' ? [s.d, s.d] : [s.w, s.shape === 'rect' ? s.h : s.w];
+import { sidesOf } from '@crustallum/core/cutting/sheet';
 
 /** How a sheet is put on a drawing: always lying, at one scale, y upwards on the sheet and downwards on the drawing. */
 export interface Frame {

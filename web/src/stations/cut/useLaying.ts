@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { useItem } from '../../desk/useItem';
 import { question } from '../../workers/question';
 import { asInput, keptLaying } from './frame';
+import { mayQuarterTurn } from '@crustallum/core/cutting/sheet';
 
 export interface Laying {
   bed: Bed;
@@ -34,7 +35,7 @@ export function useLaying(first: RolledGeneration): Laying {
   const [coming, setComing] = useState<readonly PlacedPiece[] | null>(null);
   const cut = item?.document.cut;
   const bed: Bed = { sheet: first.sheet, shape: first.shape, trim: cut?.trimMm ?? 5, gap: cut?.gapMm ?? 2 };
-  const quarterTurns = (cut?.shrinkPct ?? 2) === (cut?.shrinkAcrossPct ?? cut?.shrinkPct ?? 2);
+  const quarterTurns = mayQuarterTurn(cut?.shrinkPct, cut?.shrinkAcrossPct);
   const perSheet = Math.ceil(first.n / first.sheets);
   const held = cut?.placed?.map((p) => p.held === true);
   const all = first.layout.centres.map(([x, y], i): PlacedPiece => ({

@@ -1,10 +1,10 @@
 import type { ItemInput } from '../../../contracts/item';
 import { shapeArea } from '../../../cutting/shape';
-import { sheetArea } from '../../../cutting/sheet';
+import { sheetArea, sidesOf } from '../../../cutting/sheet';
 import { figure, type Figure } from '../../figure';
 import type { DishCut } from './dish';
 import type { LeafCut } from './leaves';
-import { sheetSides, type PieceCut } from './pieces';
+import { type PieceCut } from './pieces';
 
 export type CutFigures = Record<
   'firstRoll' | 'laterRolls' | 'sheetUsed' | 'doughNeeded' | 'rolledSize' | 'time',
@@ -16,7 +16,7 @@ export function pieceFigures({ cut }: ItemInput, { result, wanted: w, plan, pot 
   const { generations } = result;
   const first = generations[0];
   const later = generations.slice(1).reduce((sum, g) => sum + g.n, 0);
-  const [sw, sh] = first ? sheetSides(first.sheet) : [0, 0];
+  const [sw, sh] = first ? sidesOf(first.sheet) : [0, 0];
   const pieceMm2 = first ? shapeArea(first.shape) : 0;
   const used = first ? (first.n * pieceMm2) / (sheetArea(first.sheet) * first.sheets) : 0;
   const round = w.shape.kind === 'disc';

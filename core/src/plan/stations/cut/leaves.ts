@@ -7,9 +7,9 @@ import type { CutResult } from './result';
 import type { Problem } from '../../problem';
 import { stop } from './problems';
 import { benchMinutes } from '../../steps/minutes';
+import { leafGPerM2 } from '../../../cold/filo';
 
 /** Thickness of a leaf, mm, at 190 g a square metre and 1.25 g/cm³ (estimates). */
-const leafGPerM2 = 190;
 export const leafMm = leafGPerM2 / 1000 / 1.25;
 
 /** What the figures of leaves need besides the result. */

@@ -11,7 +11,7 @@ import { misplaced } from '../../../cutting/placing';
 import { minimumDough, sheetsFor, type ReRollPlan } from '../../../cutting/reRolls';
 import { planScraps } from '../../../cutting/scraps';
 import { crossesItself, shapeArea, shapeSize, type CutShape } from '../../../cutting/shape';
-import { sheetArea, type Sheet } from '../../../cutting/sheet';
+import { sheetArea, type Sheet, sidesOf, mayQuarterTurn } from '../../../cutting/sheet';
 import { RefusedInput } from '../../../quantities/refusal';
 import { fillCapacity, lidBlank } from '../../../vessels/blanks';
 import { planArea, type VesselGeometry } from '../../../vessels/vessel';
@@ -23,10 +23,6 @@ import type { CutInput } from '../../../contracts/cut';
 import type { KitchenInput } from '../../../contracts/kitchen';
 import { remember } from '../../memo';
 import { benchMinutes } from '../../steps/minutes';
-
-/** Sides of the box a sheet fills, mm. */
-export const sheetSides = (s: Sheet): [number, number] =>
-  s.shape === 'round' ? [s.d, s.d] : s.shape === 'square' ? [s.w, s.w] : [s.w, s.h];
 
 /** Sizes of an item's piece; an outline that crosses itself is planned as its starting one, and said. */
 export const sizesOf = ({ cut, seal }: Pick<ItemInput, 'cut' | 'seal'>): HandPieceSizes => ({
@@ -83,7 +79,7 @@ function wanted(item: ItemInput, pot: VesselGeometry | null, problems: Problem[]
 /** The cook's own first sheet, where they set its sides or laid the pieces themselves. */
 function ownSheet(cut: CutInput, needed: Sheet | undefined): Sheet | null {
   if (!cut.sheetLengthMm && !cut.sheetWidthMm) return null;
-  const [w, h] = needed ? sheetSides(needed) : [cut.sheetLengthMm ?? 400, cut.sheetWidthMm ?? 300];
+  const [w, h] = needed ? sidesOf(needed) : [cut.sheetLengthMm ?? 400, cut.sheetWidthMm ?? 300];
   const sheet: Sheet = {
     shape: 'rect',
     w: cut.sheetLengthMm ?? Math.max(w, h),
@@ -93,7 +89,7 @@ function ownSheet(cut: CutInput, needed: Sheet | undefined): Sheet | null {
 }
 
 function sheetProblems(sheet: Sheet, w: Wanted, cut: CutInput, kitchen: KitchenInput): Problem[] {
-  const [long, short] = [Math.max(...sheetSides(sheet)), Math.min(...sheetSides(sheet))];
+  const [long, short] = [Math.max(...sidesOf(sheet)), Math.min(...sidesOf(sheet))];
   const bench = [
     Math.max(kitchen.benchLengthMm, Math.min(kitchen.benchWidthMm, kitchen.pinMm)),
     Math.min(kitchen.benchLengthMm, kitchen.benchWidthMm, kitchen.pinMm),
@@ -201,7 +197,7 @@ function sheets(item: ItemInput, kitchen: KitchenInput, w: Wanted, pot: boolean,
 
 /** Every roll with its pieces as they lie; lids are cut first, for they show. */
 function rolls(cut: CutInput, w: Wanted, pot: boolean, plan: ReRollPlan | null, laid: ShapeLayout | null) {
-  const quarterTurns = (cut.shrinkPct ?? 2) === (cut.shrinkAcrossPct ?? cut.shrinkPct ?? 2);
+  const quarterTurns = mayQuarterTurn(cut.shrinkPct, cut.shrinkAcrossPct);
   let lidsLeft = w.lids;
   return (plan?.gens ?? []).map((g, i): RolledGeneration => {
     const lids = Math.min(lidsLeft, g.n);
@@ -227,7 +223,7 @@ export function pieceCut(
   const generations = rolls(cut, w, pot !== null, plan, laid);
   const first = generations[0];
   const last = generations[generations.length - 1];
-  const [sw, sh] = first ? sheetSides(first.sheet) : [0, 0];
+  const [sw, sh] = first ? sidesOf(first.sheet) : [0, 0];
   const planMm2 = pot ? planArea(pot.form, pot.top, pot.corner) : (w.made?.planMm2 ?? 0);
   const scrap = plan && cut.scrapFate ? { fate: cut.scrapFate, scrapG: plan.saved } : null;
   const result: CutResult = {
