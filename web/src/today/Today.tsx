@@ -21,13 +21,14 @@ import { Rope } from './Rope';
 import { Standing } from './Standing';
 
 export function Today() {
-  const { isSuccess, isError } = useBakesQuery();
+  const { data: bakes, isError } = useBakesQuery();
   const { bakeId, plan, meal, items, kitchen, refusals } = useAppSelector((s) => s.desk);
   const { data: larder } = useLarderQuery();
   const now = useNow(15_000);
   const { sealed, inHand } = useRunOf(bakeId);
   const short = useMemo(() => (plan && larder ? shortages(plan.needs, larder) : []), [plan, larder]);
-  if (isSuccess && !bakeId) return <NewDay />;
+  // only where there is no day at all: one that is still being fetched is not to be made anew
+  if (bakes?.length === 0 && !bakeId) return <NewDay />;
   if (isError && !bakeId) {
     return (
       <main className="sheet" style={{ display: 'block', padding: 40 }}>

@@ -23,6 +23,17 @@ describe('Today', () => {
     expect(next.parentElement?.textContent).toMatch(/for .*because/);
     expect(screen.getByText('to the table', { exact: false })).toBeTruthy();
   });
+  it('never asks for a new day while the day there is is being fetched', async () => {
+    new FakeServer().plan(['handPies', 'shortcrust']);
+    const asked: string[] = [];
+    const watch = new MutationObserver(() => asked.push(document.querySelector('h1')?.textContent ?? ''));
+    watch.observe(document.body, { childList: true, subtree: true });
+    open('/');
+    await heading(/ at \d\d:\d\d\.$/);
+    watch.disconnect();
+    expect(asked.some((h) => / at \d\d:\d\d\.$/.test(h))).toBe(true);
+    expect(asked).not.toContain('What is for the table, and when?');
+  });
   it('draws every pie to one scale and leads to each', async () => {
     new FakeServer().plan(['handPies', 'roughPuff'], ['dishPie'], ['filoCoil']);
     open('/');
