@@ -4,6 +4,10 @@ import { useAppSelector } from '../desk/store';
 import { Drawing } from '../stations/_shared/Drawing';
 import { plain } from '../wording/numbers';
 
+/** The type a box of this width holds the longest word of its name in: letters are a little over half as wide as high. */
+const labelPx = (label: string, widthPx: number) =>
+  Math.max(12, Math.min(15, widthPx / (0.66 * Math.max(...label.split(' ').map((word) => word.length)))));
+
 /** Fridge over freezer, shelves and porch in elevation; what this day needs is solid, the rest hairline. */
 export function Shelves({
   things,
@@ -132,7 +136,7 @@ export function Shelves({
             <foreignObject x={x} y={y} width={w} height={h}>
               <div
                 style={{
-                  fontSize: 15,
+                  fontSize: labelPx(t.name.split(',')[0] ?? '', w),
                   lineHeight: 1.05,
                   height: '100%',
                   display: 'grid',
