@@ -8,6 +8,7 @@ const api = process.env['CRUSTALLUM_API'] ?? 'http://127.0.0.1:4174';
 
 export default defineConfig({
   root: import.meta.dirname,
+  define: { builtAt: JSON.stringify(new Date().toISOString()) },
   plugins: [
     react(),
     tailwindcss(),

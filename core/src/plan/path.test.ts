@@ -5,6 +5,17 @@ import { readPath, writePath } from './path';
 import { plainKitchen, starterItem } from './starters';
 
 const item = starterItem('handPies', 6, 'You');
+const drawn = {
+  ...item,
+  cut: {
+    ...item.cut,
+    outline: [
+      { x: 0, y: 0 },
+      { x: 50, y: 0 },
+      { x: 0, y: 50 },
+    ],
+  },
+};
 
 describe('a path into a document', () => {
   it('reads and writes what is there, copying only the way to it', () => {
@@ -14,19 +25,15 @@ describe('a path into a document', () => {
     expect(changed.seal).toBe(item.seal);
   });
   it('reads and writes a place in a list', () => {
-    const drawn = {
-      ...item,
-      cut: {
-        ...item.cut,
-        outline: [
-          { x: 0, y: 0 },
-          { x: 50, y: 0 },
-          { x: 0, y: 50 },
-        ],
-      },
-    };
     expect(readPath(writePath(drawn, 'cut.outline.1.x', 60), 'cut.outline.1.x')).toBe(60);
   });
+  it.each(['cut.outline.3', 'cut.outline.length', 'cut.outline.-1', 'cut.outline.one', 'cut.outline.'])(
+    'writes no place a list does not have: %s',
+    (path) => {
+      expect(() => writePath(drawn, path, 1)).toThrow('unknown');
+      expect(drawn.cut.outline).toHaveLength(3);
+    },
+  );
   it.each([
     '__proto__.x',
     'cut.__proto__.x',

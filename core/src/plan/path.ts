@@ -20,7 +20,7 @@ export const readPath = (document: object, path: string): unknown =>
 
 /**
  * The document with the value at a dotted path replaced, copying only what changes. Every name but the last must be there
- * already, as the document's own property; refuses any other path and every name all objects share.
+ * already, as the document's own property, and so must a place in a list; refuses any other path and every name all objects share.
  * @example writePath({ folds: { turns: 4 } }, 'folds.turns', 5) // { folds: { turns: 5 } }
  */
 export function writePath<Document extends object>(document: Document, path: string, value: unknown): Document {
@@ -30,7 +30,8 @@ export function writePath<Document extends object>(document: Document, path: str
 function put(at: object, names: readonly string[], path: string, value: unknown): object {
   const [name, ...rest] = names as [string, ...string[]];
   const inner = own(at, name);
-  if (shared.has(name) || name === '' || (rest.length > 0 && (typeof inner !== 'object' || inner === null)))
+  const noPlace = Array.isArray(at) && !(/^\d+$/.test(name) && Number(name) < at.length);
+  if (noPlace || shared.has(name) || name === '' || (rest.length > 0 && (typeof inner !== 'object' || inner === null)))
     throw new RefusedInput({ field: `changes.${path}`, code: 'unknown', value, allowed: 'an input of the item' });
   const next = rest.length > 0 ? put(inner as object, rest, path, value) : value;
   return Array.isArray(at) ? at.with(Number(name), next) : { ...at, [name]: next };

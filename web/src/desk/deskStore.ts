@@ -7,6 +7,8 @@ export interface KeptPlan {
   bakeId: string;
   /** What it was worked out from, as text: a plan of other items is not shown. */
   itemIds: string;
+  /** The build that worked it out: another one may write its plans otherwise. */
+  build: string;
   plan: BakePlanResult;
 }
 
