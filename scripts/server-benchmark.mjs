@@ -10,6 +10,7 @@ const require = createRequire(import.meta.url);
 const { createApp } = require(join(root, 'server/dist/app/createApp.js'));
 const { BakesService } = require(join(root, 'server/dist/bakes/bakes.service.js'));
 const { starterItem, starterMeal } = require(join(root, 'core/dist/plan/starters.js'));
+const { heavyChill } = require(join(root, 'core/dist/testing/heavyChill.js'));
 
 const app = await createApp({
   dataFile: join(mkdtempSync(join(tmpdir(), 'crustallum-bench-')), 'many.sqlite'),
@@ -39,19 +40,7 @@ for (const path of ['/api/bakes', `/api/bakes/${id}`, '/api/kitchen']) {
 }
 
 // twenty heavy calls again and again: whether the server still answers at once
-const heavy = JSON.stringify({
-  material: {
-    items: [
-      { name: 'flour', mass: 1 },
-      { name: 'butter', mass: 0.7 },
-      { name: 'water', mass: 0.4 },
-    ],
-  },
-  shape: { kind: 'block', lengthM: 0.2, widthM: 0.15, thicknessM: 0.03 },
-  startC: 20,
-  phases: [{ minutes: 600, environment: { name: 'fridge' } }],
-  cells: { nx: 20, ny: 20, nz: 40 },
-});
+const heavy = JSON.stringify(heavyChill);
 const ask = () =>
   fetch(`${url}/api/compute/cold.chill`, {
     method: 'POST',

@@ -4,6 +4,7 @@ import { mostCellSteps } from './cold/simulate';
 import { brokenUp, longestLine } from './recipes/lines';
 import { nestedClass } from './quantities/rules';
 import { plainKitchen, starterItem } from './plan/starters';
+import { chillOf } from './testing/heavyChill';
 
 type InputClass = new () => object;
 
@@ -47,20 +48,7 @@ describe('what a model takes', () => {
 });
 
 describe('no call asks for more work than can be done', () => {
-  const chill = (cells: object, phases: number, minutes: number) =>
-    compute('cold.chill', {
-      material: {
-        items: [
-          { name: 'flour', mass: 1 },
-          { name: 'butter', mass: 0.7 },
-          { name: 'water', mass: 0.4 },
-        ],
-      },
-      shape: { kind: 'block', lengthM: 0.2, widthM: 0.15, thicknessM: 0.03 },
-      startC: 20,
-      phases: Array.from({ length: phases }, () => ({ minutes, environment: { name: 'fridge' } })),
-      cells,
-    });
+  const chill = (...asked: Parameters<typeof chillOf>) => compute('cold.chill', chillOf(...asked));
   it('cells and minutes within their own rules, but together over the budget, are refused before they run', () => {
     expect(chill({ nx: 64, ny: 64, nz: 128 }, 20, 20_160)).toMatchObject({
       ok: false,

@@ -1,3 +1,4 @@
+import { heavyChill } from '@crustallum/core/testing/heavyChill';
 import { plainKitchen, starterItem } from '@crustallum/core/plan/starters';
 import { randomUUID } from 'node:crypto';
 import { request as httpRequest } from 'node:http';
@@ -5,19 +6,6 @@ import type { AddressInfo } from 'node:net';
 import { TestServer } from '../testing/server';
 import { ComputePool, type PoolOptions } from './pool';
 
-const heavy = {
-  material: {
-    items: [
-      { name: 'flour', mass: 1 },
-      { name: 'butter', mass: 0.7 },
-      { name: 'water', mass: 0.4 },
-    ],
-  },
-  shape: { kind: 'block', lengthM: 0.2, widthM: 0.15, thicknessM: 0.03 },
-  startC: 20,
-  phases: [{ minutes: 600, environment: { name: 'fridge' } }],
-  cells: { nx: 20, ny: 20, nz: 40 },
-};
 const light = { fat: 'butter', temperatureC: 14 };
 
 let pool: ComputePool;
@@ -34,7 +22,7 @@ describe('models on threads', () => {
   });
   it('that take longer than the deadline are ended, and the next is answered', async () => {
     poolOf({ deadlineMs: 150, atOnce: 1 });
-    const late = ended(pool.run('cold.chill', heavy));
+    const late = ended(pool.run('cold.chill', heavyChill));
     expect(await late).toBe('deadline');
     pool = poolOf({ deadlineMs: 20_000, atOnce: 1 });
     expect(await ended(pool.run('cold.fatState', light))).toBe('answered');
@@ -47,8 +35,8 @@ describe('models on threads', () => {
   it('are ended when whoever asked is gone, waiting or running', async () => {
     poolOf({ atOnce: 1, deadlineMs: 60_000 });
     const [first, second] = [new AbortController(), new AbortController()];
-    const running = ended(pool.run('cold.chill', heavy, first.signal));
-    const waiting = ended(pool.run('cold.chill', heavy, second.signal));
+    const running = ended(pool.run('cold.chill', heavyChill, first.signal));
+    const waiting = ended(pool.run('cold.chill', heavyChill, second.signal));
     const behind = ended(pool.run('cold.fatState', light));
     second.abort();
     expect(await waiting).toBe('gone');
@@ -71,7 +59,7 @@ describe('the server under heavy calls', () => {
   afterEach(() => server.stop());
 
   it('sends away with a word what it cannot take on, and goes on answering', async () => {
-    const calls = Array.from({ length: 20 }, () => server.ask.post('/api/compute/cold.chill').send(heavy));
+    const calls = Array.from({ length: 20 }, () => server.ask.post('/api/compute/cold.chill').send(heavyChill));
     const health = await server.ask.get('/api/health');
     expect(health.status).toBe(200);
     const answers = await Promise.all(calls);
@@ -86,7 +74,7 @@ describe('the server under heavy calls', () => {
     const { port } = server.app.getHttpServer().address() as AddressInfo;
     const compute = server.app.get(ComputePool, { strict: false });
     const ran = jest.spyOn(compute, 'run');
-    const body = JSON.stringify(heavy);
+    const body = JSON.stringify(heavyChill);
     const call = httpRequest({
       port,
       method: 'POST',
