@@ -159,7 +159,7 @@ function placeWork(
   busy: readonly Busy[],
 ): { laid: TimedStep[]; clash: string | null } {
   const pastry = item.steps.filter((s) => s.strand === 'pastry' && s.code !== 'bake' && s.code !== 'stand');
-  const cook = cooks.includes(item.cook) ? item.cook : (cooks[0] as string);
+  const cook = cooks.includes(item.cook) ? item.cook : cooks[0];
   const helper = cooks.find((c) => c !== cook) ?? cook;
   const last = pastry[pastry.length - 1];
   const stretchable = last && last.kind === 'cold' ? last : null;

@@ -48,7 +48,7 @@ export function solidFatContent(fat: string, t: number): number {
   for (let i = 1; i < solidFatNodesC.length; i++) {
     const node = solidFatNodesC[i] as number;
     if (node >= meltedAtC) break;
-    const value = solidPercent[i] as number;
+    const value = solidPercent[i];
     if (t <= node) return (left + ((value - left) * (t - leftT)) / (node - leftT)) / 100;
     leftT = node;
     left = value;

@@ -37,19 +37,19 @@ export function coolFilling(o: {
   const { minutes } = series;
   const down = (limit: number): number | null => {
     for (let i = 0; i < values.length; i++) {
-      const value = values[i] as number;
+      const value = values[i];
       if (value > limit) continue;
       if (i === 0) return 0;
-      const before = values[i - 1] as number;
-      const [t0, t1] = [minutes[i - 1] as number, minutes[i] as number];
+      const before = values[i - 1];
+      const [t0, t1] = [minutes[i - 1], minutes[i]];
       return t0 + ((t1 - t0) * (before - limit)) / (before - value);
     }
     return null;
   };
   let danger = 0;
   for (let i = 1; i < values.length; i++) {
-    const [a, b] = [values[i - 1] as number, values[i] as number];
-    const span = (minutes[i] as number) - (minutes[i - 1] as number);
+    const [a, b] = [values[i - 1], values[i]];
+    const span = minutes[i] - minutes[i - 1];
     const [low, high] = [Math.min(a, b), Math.max(a, b)];
     const inside =
       high === low
@@ -79,7 +79,7 @@ export function coolFilling(o: {
     stage60to21Min: stage1,
     stage21to5Min: stage2,
     dangerMinutes: danger,
-    finalC: values[values.length - 1] as number,
+    finalC: values[values.length - 1],
     caution,
     line: { minutes: Array.from(minutes), temperatureC: Array.from(values) },
   };

@@ -75,9 +75,9 @@ function build(spec: MaterialSpec, field: string): Material {
       const phi = fatVolume / (fatVolume + doughVolume);
       return {
         densityKgM3: 1 / (fatVolume + doughVolume),
-        enthalpy: fat.enthalpy.map((h, i) => share * h + (1 - share) * (dough.enthalpy[i] as number)),
-        across: fat.across.map((k, i) => 1 / (phi / k + (1 - phi) / (dough.across[i] as number))),
-        along: fat.along.map((k, i) => phi * k + (1 - phi) * (dough.along[i] as number)),
+        enthalpy: fat.enthalpy.map((h, i) => share * h + (1 - share) * dough.enthalpy[i]),
+        across: fat.across.map((k, i) => 1 / (phi / k + (1 - phi) / dough.across[i])),
+        along: fat.along.map((k, i) => phi * k + (1 - phi) * dough.along[i]),
         fatVolumeShare: phi,
       };
     }
@@ -109,8 +109,8 @@ export function mixtureFrom(items: MassItem[], air = 0, field = 'items'): Mixtur
 /** Enthalpy (J/kg) or conductivity from a table at T, linear between nodes and beyond the ends. */
 export function lookup(table: Float64Array, t: number): number {
   const i = tableIndex(t);
-  const left = table[i] as number;
-  return left + ((t - tableStartC) / tableStepK - i) * ((table[i + 1] as number) - left);
+  const left = table[i];
+  return left + ((t - tableStartC) / tableStepK - i) * (table[i + 1] - left);
 }
 
 /** Temperature (°C) at which the enthalpy table reads `h`; the inverse of `lookup` for an increasing table. */
@@ -119,20 +119,20 @@ export function temperatureAt(table: Float64Array, h: number): number {
   let high = tableNodes - 2;
   while (low < high) {
     const middle = (low + high + 1) >> 1;
-    if ((table[middle] as number) <= h) low = middle;
+    if (table[middle] <= h) low = middle;
     else high = middle - 1;
   }
-  const left = table[low] as number;
-  return tableStartC + tableStepK * (low + (h - left) / ((table[low + 1] as number) - left));
+  const left = table[low];
+  return tableStartC + tableStepK * (low + (h - left) / (table[low + 1] - left));
 }
 
 /** The same, walking from the interval of a nearby temperature: the solvers' inner loop. */
 export function temperatureNear(table: Float64Array, h: number, near: number): number {
   let i = tableIndex(near);
-  while (i > 0 && h < (table[i] as number)) i--;
-  while (i < tableNodes - 2 && h > (table[i + 1] as number)) i++;
-  const left = table[i] as number;
-  return tableStartC + tableStepK * (i + (h - left) / ((table[i + 1] as number) - left));
+  while (i > 0 && h < table[i]) i--;
+  while (i < tableNodes - 2 && h > table[i + 1]) i++;
+  const left = table[i];
+  return tableStartC + tableStepK * (i + (h - left) / (table[i + 1] - left));
 }
 
 /** The table interval that holds T, the end intervals beyond the ends. */

@@ -75,8 +75,7 @@ class Bowl {
   }
 
   private contain(table: Float64Array, multiple: number): void {
-    for (let i = 0; i < tableNodes; i++)
-      this.contents[i] = (this.contents[i] as number) + multiple * (table[i] as number);
+    for (let i = 0; i < tableNodes; i++) this.contents[i] = this.contents[i] + multiple * table[i];
   }
 
   add({ name, mass, startC: given, label }: MixAddition, field: string): void {

@@ -78,37 +78,35 @@ class SheetOnBench {
   }
 
   get bottom(): number {
-    return this.t[this.nb] as number;
+    return this.t[this.nb];
   }
   get top(): number {
-    return this.t[this.all - 1] as number;
+    return this.t[this.all - 1];
   }
 
   /** A share of the bench under the sheet is fresh: it comes in at the bench's own temperature. */
   freshBench(share: number): void {
     const { t, nb, benchC } = this;
-    for (let i = 0; i < nb; i++) t[i] = (t[i] as number) + share * (benchC - (t[i] as number));
+    for (let i = 0; i < nb; i++) t[i] = t[i] + share * (benchC - t[i]);
   }
 
   private acrossAt(cell: number): number {
-    return this.material.across[tableIndex(this.t[this.nb + cell] as number)] as number;
+    return this.material.across[tableIndex(this.t[this.nb + cell])];
   }
 
   /** Heat capacities and conductances at the temperatures as they are; `d` is a cell's thickness, m. */
   private lay(d: number, airH: number): void {
     const { base, under, nb, n, all, t, capacity, conductance, material } = this;
-    for (let i = 0; i < nb; i++) capacity[i] = base.densityKgM3 * base.specificHeat * (under[nb - 1 - i] as number);
+    for (let i = 0; i < nb; i++) capacity[i] = base.densityKgM3 * base.specificHeat * under[nb - 1 - i];
     for (let i = 0; i < n; i++) {
-      const index = tableIndex(t[nb + i] as number);
+      const index = tableIndex(t[nb + i]);
       capacity[nb + i] =
-        (material.densityKgM3 * d * ((material.enthalpy[index + 1] as number) - (material.enthalpy[index] as number))) /
-        tableStepK;
+        (material.densityKgM3 * d * (material.enthalpy[index + 1] - material.enthalpy[index])) / tableStepK;
     }
-    conductance[0] = 1 / (1 / underBenchH + (under[nb - 1] as number) / (2 * base.conductivity));
-    for (let i = 1; i < nb; i++)
-      conductance[i] = (2 * base.conductivity) / ((under[nb - i] as number) + (under[nb - 1 - i] as number));
+    conductance[0] = 1 / (1 / underBenchH + under[nb - 1] / (2 * base.conductivity));
+    for (let i = 1; i < nb; i++) conductance[i] = (2 * base.conductivity) / (under[nb - i] + under[nb - 1 - i]);
     let a = this.acrossAt(0);
-    conductance[nb] = 1 / ((under[0] as number) / (2 * base.conductivity) + this.contactResistance + d / (2 * a));
+    conductance[nb] = 1 / (under[0] / (2 * base.conductivity) + this.contactResistance + d / (2 * a));
     for (let i = 1; i < n; i++) {
       const b = this.acrossAt(i);
       conductance[nb + i] = (2 * a * b) / (d * (a + b));
@@ -121,35 +119,35 @@ class SheetOnBench {
   step(dt: number, d: number, airH: number, airC: number, source: number): void {
     const { nb, n, all, t, h, capacity, conductance, sweepC, sweepD, material, roomC } = this;
     this.lay(d, airH);
-    let gPrev = dt * (conductance[0] as number);
+    let gPrev = dt * conductance[0];
     let cPrev = 0;
     let dPrev = 0;
     for (let i = 0; i < all; i++) {
-      const gNext = dt * (conductance[i + 1] as number);
-      const below = i === 0 ? roomC : (t[i - 1] as number);
-      const above = i === all - 1 ? airC : (t[i + 1] as number);
-      const here = t[i] as number;
+      const gNext = dt * conductance[i + 1];
+      const below = i === 0 ? roomC : t[i - 1];
+      const above = i === all - 1 ? airC : t[i + 1];
+      const here = t[i];
       const rhs = gPrev * (below - here) + gNext * (above - here) + (i >= nb ? dt * source : 0);
       const lower = i === 0 ? 0 : gPrev;
-      const inverse = 1 / ((capacity[i] as number) + gPrev + gNext - lower * cPrev);
+      const inverse = 1 / (capacity[i] + gPrev + gNext - lower * cPrev);
       sweepD[i] = dPrev = (rhs + lower * dPrev) * inverse;
       sweepC[i] = cPrev = (i === all - 1 ? 0 : gNext) * inverse;
       gPrev = gNext;
     }
     let delta = 0;
     for (let i = all - 1; i >= 0; i--) {
-      delta = (sweepD[i] as number) + (sweepC[i] as number) * delta;
-      if (i < nb) t[i] = (t[i] as number) + delta;
+      delta = sweepD[i] + sweepC[i] * delta;
+      if (i < nb) t[i] = t[i] + delta;
       else {
         const j = i - nb;
-        h[j] = (h[j] as number) + ((capacity[i] as number) * delta) / (material.densityKgM3 * d);
-        t[i] = temperatureNear(material.enthalpy, h[j], t[i] as number);
+        h[j] = h[j] + (capacity[i] * delta) / (material.densityKgM3 * d);
+        t[i] = temperatureNear(material.enthalpy, h[j], t[i]);
       }
     }
     this.mean = 0;
     this.warmest = -Infinity;
     for (let i = nb; i < all; i++) {
-      const value = t[i] as number;
+      const value = t[i];
       this.mean += value / n;
       if (value > this.warmest) this.warmest = value;
     }

@@ -80,7 +80,7 @@ class Recorder {
   }
   column(index: number): Float64Array {
     const width = metrics.length + 1;
-    return Float64Array.from({ length: this.count }, (_, row) => this.rows[row * width + index] as number);
+    return Float64Array.from({ length: this.count }, (_, row) => this.rows[row * width + index]);
   }
   series(): Series {
     const columns = metrics.map((m, i): [Metric, Float64Array] => [m, this.column(i + 1)]);
@@ -135,8 +135,7 @@ export function simulate(options: SimulateOptions): Simulation {
     const content = (tt: Float64Array, hh: Float64Array) => {
       let sum = 0;
       for (let id = 0; id < solver.count; id++)
-        sum +=
-          solver.massOf(id) * (id < offset ? solver.benchSpecificHeat(id) * (tt[id] as number) : (hh[id] as number));
+        sum += solver.massOf(id) * (id < offset ? solver.benchSpecificHeat(id) * tt[id] : hh[id]);
       return sum;
     };
     const before = content(t, h);
@@ -146,7 +145,7 @@ export function simulate(options: SimulateOptions): Simulation {
     const end = phase.minutes * 60;
     let dt = Math.min(0.5, end);
     observe(g, solver, material, bench, t, h, offset, values);
-    let previous = values[watched] as number;
+    let previous = values[watched];
     if (recorder.count === 0) recorder.add(0, values);
     if (until && crossed === null && meets(until, previous)) {
       crossed = elapsed;
@@ -166,7 +165,7 @@ export function simulate(options: SimulateOptions): Simulation {
       const secondHalf = solver.heatIn;
       let error = 0;
       for (let id = offset; id < solver.count; id++) {
-        const e = Math.abs((t1[id] as number) - (t3[id] as number));
+        const e = Math.abs(t1[id] - t3[id]);
         if (e > error) error = e;
       }
       const factor = 0.9 * Math.sqrt(tolerance / Math.max(error, 1e-12));
@@ -174,11 +173,11 @@ export function simulate(options: SimulateOptions): Simulation {
         dt *= Math.max(0.25, factor);
         continue;
       }
-      for (let id = 0; id < offset; id++) tNew[id] = 2 * (t3[id] as number) - (t1[id] as number);
+      for (let id = 0; id < offset; id++) tNew[id] = 2 * t3[id] - t1[id];
       for (let id = offset; id < solver.count; id++) {
-        const value = 2 * (h3[id] as number) - (h1[id] as number);
+        const value = 2 * h3[id] - h1[id];
         hNew[id] = value;
-        tNew[id] = solver.temperature(value, t3[id] as number);
+        tNew[id] = solver.temperature(value, t3[id]);
       }
       [t, tNew] = [tNew, t];
       [h, hNew] = [hNew, h];
@@ -186,7 +185,7 @@ export function simulate(options: SimulateOptions): Simulation {
       now += dt;
       observe(g, solver, material, bench, t, h, offset, values);
       recorder.add((elapsed * 60 + now) / 60, values);
-      const current = values[watched] as number;
+      const current = values[watched];
       if (until && crossed === null && meets(until, current)) {
         const share = meets(until, previous) ? 0 : (until.value - previous) / (current - previous);
         crossed = elapsed + (now - dt + share * dt) / 60;
@@ -205,10 +204,7 @@ export function simulate(options: SimulateOptions): Simulation {
     if (until?.stop && crossed !== null) break;
   }
   const series = recorder.series();
-  const final = Object.fromEntries(metrics.map((m) => [m, series[m][recorder.count - 1] as number])) as Record<
-    Metric,
-    number
-  >;
+  const final = Object.fromEntries(metrics.map((m) => [m, series[m][recorder.count - 1]])) as Record<Metric, number>;
   return { series, final, crossedAtMin: crossed, heatIn, balance };
 }
 
@@ -217,7 +213,7 @@ const meets = (until: Until, value: number): boolean =>
 
 function dough(solver: PhaseSolver, h: Float64Array, offset: number): number {
   let sum = 0;
-  for (let id = offset; id < solver.count; id++) sum += solver.massOf(id) * (h[id] as number);
+  for (let id = offset; id < solver.count; id++) sum += solver.massOf(id) * h[id];
   return sum;
 }
 
@@ -228,8 +224,7 @@ function centreOf(g: Grid, t: Float64Array, offset: number): number {
   const layer = g.nx * g.ny;
   const column = (k: number): number => {
     const base = offset + layer * k;
-    const alongX = (j: number) =>
-      g.nx > 1 ? axis(t[base + g.nx * j] as number, t[base + g.nx * j + 1] as number) : (t[base + g.nx * j] as number);
+    const alongX = (j: number) => (g.nx > 1 ? axis(t[base + g.nx * j], t[base + g.nx * j + 1]) : t[base + g.nx * j]);
     return g.ny > 1 ? axis(alongX(0), alongX(1)) : alongX(0);
   };
   const { nz } = g;
@@ -257,10 +252,10 @@ function observe(
   let coldest = Infinity;
   for (let id = offset; id < solver.count; id++) {
     const m = solver.massOf(id);
-    const value = t[id] as number;
+    const value = t[id];
     mass += m;
     meanT += m * value;
-    meanH += m * (h[id] as number);
+    meanH += m * h[id];
     if (value > warmest) warmest = value;
     if (value < coldest) coldest = value;
   }
@@ -279,17 +274,17 @@ function observe(
     const contactLayer = offset - layer;
     const benchDepth = bench ? Math.min(bench.thicknessM / 16, 0.4e-3) : 0;
     for (let c = 0; c < layer; c++) {
-      const a = g.measureX[c % g.nx] as number;
+      const a = g.measureX[c % g.nx];
       area += a;
-      const topT = solver.surfaceTemperature('top', t[solver.count - layer + c] as number, 'z');
+      const topT = solver.surfaceTemperature('top', t[solver.count - layer + c], 'z');
       seen(topT);
       topSum += a * topT;
-      const low = t[offset + c] as number;
+      const low = t[offset + c];
       let lowT: number;
       if (bench) {
         const up = (2 * lookup(material.across, low)) / g.dz;
         const down = 1 / (1 / bench.contact + bench.resistance + benchDepth / (2 * bench.conductivity));
-        lowT = (up * low + down * (t[contactLayer + c] as number)) / (up + down);
+        lowT = (up * low + down * t[contactLayer + c]) / (up + down);
       } else lowT = solver.surfaceTemperature('bottom', low, 'z');
       seen(lowT);
       bottomSum += a * lowT;
@@ -302,13 +297,13 @@ function observe(
     let count = 0;
     for (let k = 0; k < g.nz; k++) {
       for (let j = 0; j < g.ny; j++) {
-        const s = solver.surfaceTemperature('side', t[offset + g.nx - 1 + g.nx * (j + g.ny * k)] as number, 'x');
+        const s = solver.surfaceTemperature('side', t[offset + g.nx - 1 + g.nx * (j + g.ny * k)], 'x');
         seen(s);
         sum += s;
         count++;
       }
       for (let i = 0; g.active[1] && i < g.nx; i++) {
-        const s = solver.surfaceTemperature('side', t[offset + i + g.nx * (g.ny - 1 + g.ny * k)] as number, 'y');
+        const s = solver.surfaceTemperature('side', t[offset + i + g.nx * (g.ny - 1 + g.ny * k)], 'y');
         seen(s);
         sum += s;
         count++;

@@ -63,10 +63,10 @@ export class PhaseSolver {
       for (let j = 0; j < g.ny; j++) {
         for (let i = 0; i < g.nx; i++) {
           const id = i + g.nx * (j + g.ny * k);
-          const dz = this.dz[k] as number;
-          const measure = g.measureX[i] as number;
+          const dz = this.dz[k];
+          const measure = g.measureX[i];
           const volume = measure * g.dy * dz;
-          this.areaX[id] = (g.faceX[i + 1] as number) * g.dy * dz;
+          this.areaX[id] = g.faceX[i + 1] * g.dy * dz;
           this.areaY[id] = measure * dz;
           this.areaZ[id] = measure * g.dy;
           this.mass[id] = volume * (k < this.benchCount ? (bench?.densityKgM3 as number) : m.densityKgM3);
@@ -99,11 +99,11 @@ export class PhaseSolver {
     return this.heat;
   }
   massOf(id: number): number {
-    return this.mass[id] as number;
+    return this.mass[id];
   }
   /** Heat content of a bench cell per kelvin and kg; 0 for dough cells. */
   benchSpecificHeat(id: number): number {
-    return this.benchHeat[id] as number;
+    return this.benchHeat[id];
   }
 
   /** Evaluates conductivities, heat capacities, conductances and boundary terms at the field T. */
@@ -114,18 +114,17 @@ export class PhaseSolver {
     for (let id = 0; id < first; id++) {
       this.k[id] = this.benchK;
       this.kAlong[id] = 0;
-      this.capacity[id] = (this.mass[id] as number) * (this.benchHeat[id] as number);
+      this.capacity[id] = this.mass[id] * this.benchHeat[id];
     }
     for (let id = first; id < this.count; id++) {
-      const temperature = t[id] as number;
+      const temperature = t[id];
       const i = tableIndex(temperature);
       const f = (temperature - tableStartC) / tableStepK - i;
-      const a = tables[1][i] as number;
-      this.k[id] = a + f * ((tables[1][i + 1] as number) - a);
-      const b = tables[2][i] as number;
-      this.kAlong[id] = b + f * ((tables[2][i + 1] as number) - b);
-      this.capacity[id] =
-        (this.mass[id] as number) * (((tables[0][i + 1] as number) - (tables[0][i] as number)) / tableStepK);
+      const a = tables[1][i];
+      this.k[id] = a + f * (tables[1][i + 1] - a);
+      const b = tables[2][i];
+      this.kAlong[id] = b + f * (tables[2][i + 1] - b);
+      this.capacity[id] = this.mass[id] * ((tables[0][i + 1] - tables[0][i]) / tableStepK);
     }
     if (g.active[0]) this.prepareX(t);
     if (g.active[1]) this.prepareY(t);
@@ -139,9 +138,9 @@ export class PhaseSolver {
       const bench = row < this.benchCount * g.ny;
       for (let i = 0; i < g.nx - 1; i++) {
         const id = start + i;
-        const k1 = this.kAlong[id] as number;
-        const k2 = this.kAlong[id + 1] as number;
-        this.gx[id] = bench ? 0 : ((this.areaX[id] as number) * 2 * k1 * k2) / (g.dx * (k1 + k2));
+        const k1 = this.kAlong[id];
+        const k2 = this.kAlong[id + 1];
+        this.gx[id] = bench ? 0 : (this.areaX[id] * 2 * k1 * k2) / (g.dx * (k1 + k2));
       }
       const last = start + g.nx - 1;
       this.gx[last] = 0;
@@ -149,9 +148,9 @@ export class PhaseSolver {
         this.boundary[last] = 0;
         this.boundaryT[last] = 0;
       } else {
-        this.surface(this.around.side, this.kAlong[last] as number, g.dx, t[last] as number);
-        this.boundary[last] = (this.areaX[last] as number) * (this.surfaceU[0] as number);
-        this.boundaryT[last] = this.surfaceU[1] as number;
+        this.surface(this.around.side, this.kAlong[last], g.dx, t[last]);
+        this.boundary[last] = this.areaX[last] * this.surfaceU[0];
+        this.boundaryT[last] = this.surfaceU[1];
       }
     }
   }
@@ -163,18 +162,18 @@ export class PhaseSolver {
       for (let i = 0; i < g.nx; i++) {
         for (let j = 0; j < g.ny; j++) {
           const id = i + g.nx * (j + g.ny * k);
-          const k1 = this.kAlong[id] as number;
+          const k1 = this.kAlong[id];
           if (j < g.ny - 1) {
-            const k2 = this.kAlong[id + g.nx] as number;
-            this.gy[id] = bench ? 0 : ((this.areaY[id] as number) * 2 * k1 * k2) / (g.dy * (k1 + k2));
+            const k2 = this.kAlong[id + g.nx];
+            this.gy[id] = bench ? 0 : (this.areaY[id] * 2 * k1 * k2) / (g.dy * (k1 + k2));
           } else {
             this.gy[id] = 0;
             if (bench) {
               this.boundaryY[id] = 0;
             } else {
-              this.surface(this.around.side, k1, g.dy, t[id] as number);
-              this.boundaryY[id] = (this.areaY[id] as number) * (this.surfaceU[0] as number);
-              this.boundaryYT[id] = this.surfaceU[1] as number;
+              this.surface(this.around.side, k1, g.dy, t[id]);
+              this.boundaryY[id] = this.areaY[id] * this.surfaceU[0];
+              this.boundaryYT[id] = this.surfaceU[1];
             }
           }
         }
@@ -191,32 +190,32 @@ export class PhaseSolver {
         const id = c + this.layer * k;
         const next = id + this.layer;
         const extra = bench && k === this.benchCount - 1 ? contact : 0;
-        const d1 = this.dz[k] as number;
-        const d2 = this.dz[k + 1] as number;
-        const k1 = this.k[id] as number;
-        const k2 = this.k[next] as number;
+        const d1 = this.dz[k];
+        const d2 = this.dz[k + 1];
+        const k1 = this.k[id];
+        const k2 = this.k[next];
         this.gz[id] =
           extra === 0
-            ? ((this.areaZ[id] as number) * 2 * k1 * k2) / (d1 * k2 + d2 * k1)
-            : (this.areaZ[id] as number) / (d1 / (2 * k1) + d2 / (2 * k2) + extra);
+            ? (this.areaZ[id] * 2 * k1 * k2) / (d1 * k2 + d2 * k1)
+            : this.areaZ[id] / (d1 / (2 * k1) + d2 / (2 * k2) + extra);
         this.boundaryZ[id] = 0;
       }
       const top = c + this.layer * (this.nzAll - 1);
-      this.surface(this.around.top, this.k[top] as number, g.dz, t[top] as number);
-      const topU = (this.areaZ[top] as number) * (this.surfaceU[0] as number);
-      const topT = this.surfaceU[1] as number;
+      this.surface(this.around.top, this.k[top], g.dz, t[top]);
+      const topU = this.areaZ[top] * this.surfaceU[0];
+      const topT = this.surfaceU[1];
       this.boundaryZ[top] = topU;
       this.boundaryZT[top] = topT;
       this.gz[top] = 0;
       let lowU: number;
       let lowT: number;
       if (bench) {
-        lowU = (this.areaZ[c] as number) / (1 / bench.underH + (this.dz[0] as number) / (2 * bench.conductivity));
+        lowU = this.areaZ[c] / (1 / bench.underH + this.dz[0] / (2 * bench.conductivity));
         lowT = bench.underC;
       } else {
-        this.surface(this.around.bottom as Surface, this.k[c] as number, g.dz, t[c] as number);
-        lowU = (this.areaZ[c] as number) * (this.surfaceU[0] as number);
-        lowT = this.surfaceU[1] as number;
+        this.surface(this.around.bottom as Surface, this.k[c], g.dz, t[c]);
+        lowU = this.areaZ[c] * this.surfaceU[0];
+        lowT = this.surfaceU[1];
       }
       if (this.nzAll === 1) {
         this.boundaryZ[c] = topU + lowU;
@@ -257,7 +256,7 @@ export class PhaseSolver {
     if (g.active[0]) this.conduct(t, this.gx, 1, this.boundary, this.boundaryT);
     if (g.active[1]) this.conduct(t, this.gy, g.nx, this.boundaryY, this.boundaryYT);
     if (g.active[2]) this.conduct(t, this.gz, this.layer, this.boundaryZ, this.boundaryZT);
-    for (let id = 0; id < this.count; id++) delta[id] = dt * (rhs[id] as number);
+    for (let id = 0; id < this.count; id++) delta[id] = dt * rhs[id];
     this.heat = 0;
     let started = false;
     if (g.active[0]) {
@@ -271,14 +270,13 @@ export class PhaseSolver {
     if (g.active[2]) this.sweepZ(dt, t, started);
     const first = this.benchCount * this.layer;
     for (let id = 0; id < first; id++) {
-      tOut[id] = (t[id] as number) + (delta[id] as number);
+      tOut[id] = t[id] + delta[id];
       hOut[id] = 0;
     }
     for (let id = first; id < this.count; id++) {
-      const enthalpy =
-        (h[id] as number) + ((this.capacity[id] as number) * (delta[id] as number)) / (this.mass[id] as number);
+      const enthalpy = h[id] + (this.capacity[id] * delta[id]) / this.mass[id];
       hOut[id] = enthalpy;
-      tOut[id] = this.temperature(enthalpy, t[id] as number);
+      tOut[id] = this.temperature(enthalpy, t[id]);
     }
   }
 
@@ -296,14 +294,14 @@ export class PhaseSolver {
   ): void {
     const { rhs } = this;
     for (let id = 0; id < this.count; id++) {
-      const gNext = conductance[id] as number;
+      const gNext = conductance[id];
       if (gNext !== 0) {
-        const flow = gNext * ((t[id + stride] as number) - (t[id] as number));
-        rhs[id] = (rhs[id] as number) + flow;
-        rhs[id + stride] = (rhs[id + stride] as number) - flow;
+        const flow = gNext * (t[id + stride] - t[id]);
+        rhs[id] = rhs[id] + flow;
+        rhs[id + stride] = rhs[id + stride] - flow;
       }
-      const u = boundary[id] as number;
-      if (u !== 0) rhs[id] = (rhs[id] as number) + u * ((ambient[id] as number) - (t[id] as number));
+      const u = boundary[id];
+      if (u !== 0) rhs[id] = rhs[id] + u * (ambient[id] - t[id]);
     }
   }
 
@@ -342,10 +340,10 @@ export class PhaseSolver {
     let cPrev = 0;
     let dPrev = 0;
     for (let i = 0; i < length; i++) {
-      const gNext = i < length - 1 ? dt * (conductance[id] as number) : 0;
-      const cap = capacity[id] as number;
-      const right = started ? cap * (delta[id] as number) : (delta[id] as number);
-      const inverse = 1 / (cap + gPrev + gNext + dt * (boundary[id] as number) - gPrev * cPrev);
+      const gNext = i < length - 1 ? dt * conductance[id] : 0;
+      const cap = capacity[id];
+      const right = started ? cap * delta[id] : delta[id];
+      const inverse = 1 / (cap + gPrev + gNext + dt * boundary[id] - gPrev * cPrev);
       cPrev = gNext * inverse;
       dPrev = (right + gPrev * dPrev) * inverse;
       sweepC[i] = cPrev;
@@ -356,10 +354,10 @@ export class PhaseSolver {
     let next = 0;
     for (let i = length - 1; i >= 0; i--) {
       id -= stride;
-      next = (sweepD[i] as number) + (sweepC[i] as number) * next;
+      next = sweepD[i] + sweepC[i] * next;
       delta[id] = next;
-      const u = boundary[id] as number;
-      if (u !== 0) this.heat += dt * u * ((ambient[id] as number) - (t[id] as number) - next);
+      const u = boundary[id];
+      if (u !== 0) this.heat += dt * u * (ambient[id] - t[id] - next);
     }
   }
 
@@ -368,6 +366,6 @@ export class PhaseSolver {
     const s = this.around[which] as Surface;
     const k = lookup(direction === 'z' ? this.m.across : this.m.along, cellT);
     this.surface(s, k, direction === 'z' ? this.g.dz : direction === 'y' ? this.g.dy : this.g.dx, cellT);
-    return this.surfaceU[2] as number;
+    return this.surfaceU[2];
   }
 }

@@ -41,11 +41,11 @@ export function workWindow(options: {
   const crossing = (metric: Metric, value: number): number | null => {
     const column = series[metric];
     for (let i = 0; i < column.length; i++) {
-      const now = column[i] as number;
+      const now = column[i];
       if (now < value) continue;
       if (i === 0) return 0;
-      const before = column[i - 1] as number;
-      const [t0, t1] = [series.minutes[i - 1] as number, series.minutes[i] as number];
+      const before = column[i - 1];
+      const [t0, t1] = [series.minutes[i - 1], series.minutes[i]];
       return t0 + ((t1 - t0) * (value - before)) / (now - before);
     }
     return null;

@@ -68,7 +68,7 @@ const twoHundredLines = corpus
 const { dough } = starterItem('handPies', 18, 'You', 'shortcrust');
 const fiveThousand = new Index(
   Array.from({ length: 5000 }, (_, i) => {
-    const row = ingredients[i % ingredients.length] as (typeof ingredients)[number];
+    const row = ingredients[i % ingredients.length];
     return { name: `${row.name} ${i}`, also: row.also };
   }),
 );
@@ -254,8 +254,7 @@ timings.push(
     name: 'search in 5,000 ingredients',
     target: '<= 20 ms',
     times: 60,
-    run: (i) =>
-      fiveThousand.search(['buter', 'choped onions', 'mature hard cheese grated 17', 'zuccini'][i % 4] as string),
+    run: (i) => fiveThousand.search(['buter', 'choped onions', 'mature hard cheese grated 17', 'zuccini'][i % 4]),
   },
 );
 
@@ -264,7 +263,7 @@ discHour({ nx: 12, nz: 12 });
 const first = performance.now() - firstCall;
 
 const at = (sorted: number[], share: number): string =>
-  (sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * share))] as number).toFixed(2).padStart(9);
+  sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * share))].toFixed(2).padStart(9);
 
 console.log(`${cpus().length} cores, ${cpus()[0]?.model.trim() ?? ''}, Node ${process.versions.node}\n`);
 console.log(`${'what'.padEnd(36)}${'p50 ms'.padStart(9)}${'p95 ms'.padStart(9)}   aim`);
@@ -305,7 +304,7 @@ console.log(
 const ratio = (n: number, shape: 'square' | 'round'): number => {
   const sheet = smallestSheet({ N: n, d: 100, trim: 0, gap: 0, shapes: [shape] }).best?.sheet;
   const side = (sheet?.shape === 'round' ? sheet.d : sheet?.shape === 'square' ? sheet.w : NaN) / 100;
-  return ((shape === 'round' ? bestKnownRound : bestKnownSquare)[n] as number) / side;
+  return (shape === 'round' ? bestKnownRound : bestKnownSquare)[n] / side;
 };
 for (const shape of ['square', 'round'] as const) {
   const ratios = Array.from({ length: 19 }, (_, i) => ratio(i + 2, shape));

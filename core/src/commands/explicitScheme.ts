@@ -37,37 +37,36 @@ export function explicitDisc(o: {
     for (let k = 0; k < nz; k++)
       for (let i = 0; i < nx; i++) {
         const id = i + nx * k;
-        const here = t[id] as number;
+        const here = t[id];
         const along = lookup(m.along, here);
         const across = lookup(m.across, here);
         if (i + 1 < nx) {
-          const q = (along * 2 * Math.PI * dx * (i + 1) * dz * ((t[id + 1] as number) - here)) / dx;
-          flow[id] = (flow[id] as number) + q;
-          flow[id + 1] = (flow[id + 1] as number) - q;
-        } else
-          flow[id] = (flow[id] as number) + surface(along, dx / 2) * 2 * Math.PI * o.radiusM * dz * (o.airC - here);
-        const area = ringArea[i] as number;
-        if (k + 1 < nz) {
-          const q = (across * area * ((t[id + nx] as number) - here)) / dz;
+          const q = (along * 2 * Math.PI * dx * (i + 1) * dz * (t[id + 1] - here)) / dx;
           flow[id] = flow[id] + q;
-          flow[id + nx] = (flow[id + nx] as number) - q;
+          flow[id + 1] = flow[id + 1] - q;
+        } else flow[id] = flow[id] + surface(along, dx / 2) * 2 * Math.PI * o.radiusM * dz * (o.airC - here);
+        const area = ringArea[i];
+        if (k + 1 < nz) {
+          const q = (across * area * (t[id + nx] - here)) / dz;
+          flow[id] = flow[id] + q;
+          flow[id + nx] = flow[id + nx] - q;
         } else flow[id] = flow[id] + surface(across, dz / 2) * area * (o.airC - here);
         if (k === 0) flow[id] = flow[id] + surface(across, dz / 2) * area * (o.airC - here);
       }
     for (let k = 0; k < nz; k++)
       for (let i = 0; i < nx; i++) {
         const id = i + nx * k;
-        const mass = m.densityKgM3 * (ringArea[i] as number) * dz;
-        const next = (h[id] as number) + (stepS * (flow[id] as number)) / mass;
+        const mass = m.densityKgM3 * ringArea[i] * dz;
+        const next = h[id] + (stepS * flow[id]) / mass;
         h[id] = next;
-        t[id] = temperatureNear(m.enthalpy, next, t[id] as number);
+        t[id] = temperatureNear(m.enthalpy, next, t[id]);
       }
   }
   let [sum, area] = [0, 0];
   for (let k = 0; k < nz; k++)
     for (let i = 0; i < nx; i++) {
-      sum += (ringArea[i] as number) * (t[i + nx * k] as number);
-      area += ringArea[i] as number;
+      sum += ringArea[i] * t[i + nx * k];
+      area += ringArea[i];
     }
   return { meanC: sum / area, steps };
 }

@@ -79,36 +79,36 @@ export class FreeSearch {
     let e = 0;
     let byL = 0;
     for (let i = 0; i < n; i++) {
-      const xi = x[2 * i] as number;
-      const yi = x[2 * i + 1] as number;
-      const ri = radii[i] as number;
+      const xi = x[2 * i];
+      const yi = x[2 * i + 1];
+      const ri = radii[i];
       for (let j = i + 1; j < n; j++) {
-        const reach = ri + (radii[j] as number);
-        const dx = xi - (x[2 * j] as number);
+        const reach = ri + radii[j];
+        const dx = xi - x[2 * j];
         if (dx >= reach || dx <= -reach) continue;
-        const dy = yi - (x[2 * j + 1] as number);
+        const dy = yi - x[2 * j + 1];
         const square = dx * dx + dy * dy;
         if (square >= reach * reach) continue;
         const distance = Math.sqrt(square) || 1e-12;
         const over = reach - distance;
         e += over * over;
         const f = (-2 * over) / distance;
-        g[2 * i] = (g[2 * i] as number) + f * dx;
-        g[2 * i + 1] = (g[2 * i + 1] as number) + f * dy;
-        g[2 * j] = (g[2 * j] as number) - f * dx;
-        g[2 * j + 1] = (g[2 * j + 1] as number) - f * dy;
+        g[2 * i] = g[2 * i] + f * dx;
+        g[2 * i + 1] = g[2 * i + 1] + f * dy;
+        g[2 * j] = g[2 * j] - f * dx;
+        g[2 * j + 1] = g[2 * j + 1] - f * dy;
       }
       if (unit.kind === 'rect') {
         const ox = Math.abs(xi) + ri - unit.hx * L;
         if (ox > 0) {
           e += ox * ox;
-          g[2 * i] = (g[2 * i] as number) + 2 * ox * Math.sign(xi);
+          g[2 * i] = g[2 * i] + 2 * ox * Math.sign(xi);
           byL -= 2 * ox * unit.hx;
         }
         const oy = Math.abs(yi) + ri - unit.hy * L;
         if (oy > 0) {
           e += oy * oy;
-          g[2 * i + 1] = (g[2 * i + 1] as number) + 2 * oy * Math.sign(yi);
+          g[2 * i + 1] = g[2 * i + 1] + 2 * oy * Math.sign(yi);
           byL -= 2 * oy * unit.hy;
         }
       } else {
@@ -117,8 +117,8 @@ export class FreeSearch {
         if (over > 0) {
           e += over * over;
           if (far > 0) {
-            g[2 * i] = (g[2 * i] as number) + (2 * over * xi) / far;
-            g[2 * i + 1] = (g[2 * i + 1] as number) + (2 * over * yi) / far;
+            g[2 * i] = g[2 * i] + (2 * over * xi) / far;
+            g[2 * i + 1] = g[2 * i + 1] + (2 * over * yi) / far;
           }
           byL -= 2 * over * unit.R;
         }
@@ -148,7 +148,7 @@ export class FreeSearch {
       let eNext = e;
       let better = false;
       for (let tries = 0; slope < 0 && tries < 12; tries++) {
-        for (let k = 0; k < size; k++) next[k] = (x[k] as number) + t * (way[k] as number);
+        for (let k = 0; k < size; k++) next[k] = x[k] + t * way[k];
         eNext = this.energy(next, L, gNext);
         if (eNext <= e + 1e-4 * t * slope) {
           better = true;
@@ -162,11 +162,11 @@ export class FreeSearch {
         count = 0;
         continue;
       }
-      const s = moves[count % ring] as Float64Array;
-      const y = bends[count % ring] as Float64Array;
+      const s = moves[count % ring];
+      const y = bends[count % ring];
       for (let k = 0; k < size; k++) {
-        s[k] = (next[k] as number) - (x[k] as number);
-        y[k] = (gNext[k] as number) - (g[k] as number);
+        s[k] = next[k] - x[k];
+        y[k] = gNext[k] - g[k];
       }
       const sy = dot(s, y);
       // a step that does not bend the right way is written over by the next
@@ -188,21 +188,21 @@ export class FreeSearch {
     const size = 2 * this.n;
     const { way, moves, bends, inverses, alphas } = this;
     const oldest = Math.max(0, count - memory);
-    for (let k = 0; k < size; k++) way[k] = -(g[k] as number);
+    for (let k = 0; k < size; k++) way[k] = -g[k];
     for (let m = count - 1; m >= oldest; m--) {
-      const y = bends[m % ring] as Float64Array;
-      const alpha = (inverses[m % ring] as number) * dot(moves[m % ring] as Float64Array, way);
+      const y = bends[m % ring];
+      const alpha = inverses[m % ring] * dot(moves[m % ring], way);
       alphas[m % ring] = alpha;
-      for (let k = 0; k < size; k++) way[k] = (way[k] as number) - alpha * (y[k] as number);
+      for (let k = 0; k < size; k++) way[k] = way[k] - alpha * y[k];
     }
     const last = bends[(count - 1) % ring];
-    const scale = count > 0 && last ? 1 / ((inverses[(count - 1) % ring] as number) * dot(last, last)) : 0.2;
-    for (let k = 0; k < size; k++) way[k] = (way[k] as number) * scale;
+    const scale = count > 0 && last ? 1 / (inverses[(count - 1) % ring] * dot(last, last)) : 0.2;
+    for (let k = 0; k < size; k++) way[k] = way[k] * scale;
     for (let m = oldest; m < count; m++) {
-      const s = moves[m % ring] as Float64Array;
-      const beta = (inverses[m % ring] as number) * dot(bends[m % ring] as Float64Array, way);
-      const by = (alphas[m % ring] as number) - beta;
-      for (let k = 0; k < size; k++) way[k] = (way[k] as number) + (s[k] as number) * by;
+      const s = moves[m % ring];
+      const beta = inverses[m % ring] * dot(bends[m % ring], way);
+      const by = alphas[m % ring] - beta;
+      for (let k = 0; k < size; k++) way[k] = way[k] + s[k] * by;
     }
   }
 
@@ -212,18 +212,15 @@ export class FreeSearch {
     let q = 0;
     for (let i = 0; i < n; i++)
       for (let j = i + 1; j < n; j++) {
-        const distance = apartBy(
-          (x[2 * i] as number) - (x[2 * j] as number),
-          (x[2 * i + 1] as number) - (x[2 * j + 1] as number),
-        );
+        const distance = apartBy(x[2 * i] - x[2 * j], x[2 * i + 1] - x[2 * j + 1]);
         if (distance < 1e-9) return null;
-        q = Math.max(q, ((radii[i] as number) + (radii[j] as number)) / distance);
+        q = Math.max(q, (radii[i] + radii[j]) / distance);
       }
     if (n === 1) q = 0;
     const points = x.map((v) => v * q);
     let scale = 0;
     for (let i = 0; i < n; i++) {
-      const [px, py, r] = [points[2 * i] as number, points[2 * i + 1] as number, radii[i] as number];
+      const [px, py, r] = [points[2 * i], points[2 * i + 1], radii[i]];
       scale =
         unit.kind === 'rect'
           ? Math.max(scale, (Math.abs(px) + r) / unit.hx, (Math.abs(py) + r) / unit.hy)
@@ -250,7 +247,7 @@ export class FreeSearch {
       if (made.e <= 1e-20 * this.largest * this.largest) {
         const now = this.exact(x);
         if (!now) break;
-        const shrink = shrinks[Math.min(loose++, shrinks.length - 1)] as number;
+        const shrink = shrinks[Math.min(loose++, shrinks.length - 1)];
         if (loose > 1 && L - now.scale * shrink < 2e-7 * L) break;
         x = now.points;
         L = now.scale * shrink;
@@ -281,21 +278,17 @@ export class FreeSearch {
   private hop(from: Packing): Points {
     const x = Float64Array.from(from.points);
     const by = (this.random() < 0.3 ? wildJiggle : jiggle) * this.largest;
-    for (let k = 0; k < x.length; k++) x[k] = (x[k] as number) + (2 * this.random() - 1) * by;
+    for (let k = 0; k < x.length; k++) x[k] = x[k] + (2 * this.random() - 1) * by;
     const moved = this.random() < 0.7 ? 1 : 2;
     for (let m = 0; m < moved; m++) {
       const i = Math.min(this.n - 1, Math.floor(this.random() * this.n));
-      const r = this.radii[i] as number;
+      const r = this.radii[i];
       let best: { room: number; at: [number, number] } | null = null;
       for (let s = 0; s < spots; s++) {
         const at = this.somewhere(r, from.scale);
         let room = Infinity;
         for (let j = 0; j < this.n; j++)
-          if (j !== i)
-            room = Math.min(
-              room,
-              apartBy(at[0] - (x[2 * j] as number), at[1] - (x[2 * j + 1] as number)) - (this.radii[j] as number),
-            );
+          if (j !== i) room = Math.min(room, apartBy(at[0] - x[2 * j], at[1] - x[2 * j + 1]) - this.radii[j]);
         if (!best || room > best.room) best = { room, at };
       }
       if (best) [x[2 * i], x[2 * i + 1]] = best.at;
@@ -340,8 +333,7 @@ export class FreeSearch {
         L = 0.999 * soFar;
       } else {
         start = new Float64Array(2 * this.n);
-        for (let i = 0; i < this.n; i++)
-          [start[2 * i], start[2 * i + 1]] = this.somewhere(this.radii[i] as number, guess);
+        for (let i = 0; i < this.n; i++) [start[2 * i], start[2 * i + 1]] = this.somewhere(this.radii[i], guess);
         L = Number.isFinite(soFar) ? Math.min(guess, 0.999 * soFar) : guess;
       }
       if (target > 0 && Number.isFinite(soFar)) L = Math.max(target, 0.9 * soFar) * 0.999;
@@ -371,6 +363,6 @@ export const apartBy = (dx: number, dy: number): number => Math.sqrt(dx * dx + d
 
 const dot = (a: Float64Array, b: Float64Array): number => {
   let sum = 0;
-  for (let i = 0; i < a.length; i++) sum += (a[i] as number) * (b[i] as number);
+  for (let i = 0; i < a.length; i++) sum += a[i] * b[i];
   return sum;
 };

@@ -31,7 +31,7 @@ const middleOf = (s: Sheet): [number, number] =>
 const flat = (centres: readonly (readonly [number, number])[], [mx, my]: readonly [number, number], by = 1): Points =>
   Float64Array.from(centres.flatMap(([x, y]) => [(x - mx) * by, (y - my) * by]));
 const pairs = (p: Points, [mx, my]: readonly [number, number], by = 1): [number, number][] =>
-  Array.from({ length: p.length / 2 }, (_, i) => [(p[2 * i] as number) * by + mx, (p[2 * i + 1] as number) * by + my]);
+  Array.from({ length: p.length / 2 }, (_, i) => [p[2 * i] * by + mx, p[2 * i + 1] * by + my]);
 
 /** Where a disc of radius `r` has most room beside others, looked for on a grid of 25 × 25. */
 function emptiest(points: Points, radii: readonly number[], r: number, unit: Unit): [number, number] {
@@ -43,10 +43,7 @@ function emptiest(points: Points, radii: readonly number[], r: number, unit: Uni
       if (unit.kind === 'round' && apartBy(...at) > unit.R - r) continue;
       let room = Infinity;
       for (let i = 0; i < radii.length; i++)
-        room = Math.min(
-          room,
-          apartBy(at[0] - (points[2 * i] as number), at[1] - (points[2 * i + 1] as number)) - (radii[i] as number),
-        );
+        room = Math.min(room, apartBy(at[0] - points[2 * i], at[1] - points[2 * i + 1]) - radii[i]);
       if (room > best.room) best = { room, at };
     }
   return best.at;
@@ -244,7 +241,7 @@ export interface SetItem {
 const radiiOf = (types: readonly SetType[], sets: number, gap: number): Float64Array =>
   Float64Array.from(types.flatMap((t) => Array.from({ length: t.count * sets }, () => (t.d + gap) / 2)));
 const itemsOf = (p: Points, radii: Float64Array, middle: readonly [number, number], gap: number, by = 1): SetItem[] =>
-  pairs(p, middle, by).map(([x, y], i) => ({ d: 2 * (radii[i] as number) * by - gap, x, y }));
+  pairs(p, middle, by).map(([x, y], i) => ({ d: 2 * radii[i] * by - gap, x, y }));
 
 function checkedTypes(types: readonly SetType[]): void {
   if (types.length === 0 || types.length > 6)
@@ -313,7 +310,7 @@ export function mostSets(o: {
       const at = pool.findIndex((i) => Math.abs((i.d + gap) / 2 - r) < 1e-3);
       const spot: [number, number] =
         at >= 0
-          ? [(pool[at] as SetItem).x - middle[0], (pool[at] as SetItem).y - middle[1]]
+          ? [pool[at].x - middle[0], pool[at].y - middle[1]]
           : emptiest(Float64Array.from(points), placed, r, unit);
       if (at >= 0) pool.splice(at, 1);
       points.push(...spot);

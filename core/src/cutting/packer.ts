@@ -108,7 +108,7 @@ function outlines(shape: CutShape, s: PackSettings): Packer {
   };
   const best = (sheet: Sheet): { n: number; way: OutlineRows } => {
     const [W, H] = inner(sheet);
-    let found = { n: 0, way: ways[0] as OutlineRows };
+    let found = { n: 0, way: ways[0] };
     for (const way of ways) {
       const n = countRows(way, W, H);
       if (n > found.n) found = { n, way };

@@ -45,7 +45,7 @@ const side = ([ax, ay]: Point, [bx, by]: Point, [cx, cy]: Point): number =>
 const inside = (points: readonly Point[], [x, y]: Point): boolean => {
   let within = false;
   points.forEach(([x1, y1], i) => {
-    const [x2, y2] = points[(i + 1) % points.length] as Point;
+    const [x2, y2] = points[(i + 1) % points.length];
     if (y1 > y !== y2 > y && x < x1 + ((x2 - x1) * (y - y1)) / (y2 - y1)) within = !within;
   });
   return within;
@@ -58,8 +58,8 @@ function overlap(P: readonly Point[], Q: readonly Point[]): boolean {
     return false;
   for (let i = 0; i < P.length; i++)
     for (let j = 0; j < Q.length; j++) {
-      const [a, b] = [P[i] as Point, P[(i + 1) % P.length] as Point];
-      const [c, d] = [Q[j] as Point, Q[(j + 1) % Q.length] as Point];
+      const [a, b] = [P[i], P[(i + 1) % P.length]];
+      const [c, d] = [Q[j], Q[(j + 1) % Q.length]];
       if (side(a, b, c) * side(a, b, d) < -1e-3 && side(c, d, a) * side(c, d, b) < -1e-3) return true;
     }
   // drawn in a hair, so that a shared edge is none
@@ -84,7 +84,7 @@ export function misplaced(
   const outside = pieces.flatMap((p, i) => (onSheet(bed, p) ? [] : [i]));
   const overlapping: [number, number][] = [];
   pieces.forEach((p, i) => {
-    for (let j = i + 1; j < pieces.length; j++) if (!apart(bed, p, pieces[j] as PlacedPiece)) overlapping.push([i, j]);
+    for (let j = i + 1; j < pieces.length; j++) if (!apart(bed, p, pieces[j])) overlapping.push([i, j]);
   });
   return { outside, overlapping };
 }
@@ -111,7 +111,7 @@ function* snugSpots(bed: Bed, others: readonly PlacedPiece[]): Generator<[number
   }
   for (let i = 0; i < others.length; i++)
     for (let j = i + 1; j < others.length; j++) {
-      const [p, q] = [others[i] as PlacedPiece, others[j] as PlacedPiece];
+      const [p, q] = [others[i], others[j]];
       const [dx, dy] = [q.x - p.x, q.y - p.y];
       const far = apartBy(dx, dy);
       if (far > 2 * reach || far < 1e-9) continue;

@@ -19,7 +19,7 @@ export function targets(massG: number, portions: number, weights?: readonly numb
     .sort((a, b) => b.fraction - a.fraction || a.i - b.i);
   for (let k = 0; k < left; k++) {
     const next = order[k % portions] as { i: number };
-    whole[next.i] = (whole[next.i] as number) + 1;
+    whole[next.i] = whole[next.i] + 1;
   }
   return whole;
 }
@@ -81,7 +81,7 @@ export function fewestMoves(
 const settles = (members: readonly number[], off: readonly number[], tol: number, bowl: number | null): boolean => {
   const n = off.length;
   const own = members.filter((i) => i < n);
-  const sum = own.reduce((total, i) => total + (off[i] as number), 0);
+  const sum = own.reduce((total, i) => total + off[i], 0);
   return own.length < members.length
     ? sum + (bowl ?? 0) >= -own.length * tol - 1e-9
     : Math.abs(sum) <= own.length * tol + 1e-9;
@@ -103,8 +103,8 @@ function bestGroups(off: readonly number[], tol: number, bowl: number | null): n
     const rest = mask ^ lowest;
     for (let sub = rest; ; sub = (sub - 1) & rest) {
       const group = sub | lowest;
-      const before = best[mask ^ group] as number;
-      if (fits[group] && before >= 0 && before + 1 > (best[mask] as number)) {
+      const before = best[mask ^ group];
+      if (fits[group] && before >= 0 && before + 1 > best[mask]) {
         best[mask] = before + 1;
         via[mask] = group;
       }
@@ -112,8 +112,7 @@ function bestGroups(off: readonly number[], tol: number, bowl: number | null): n
     }
   }
   const groups: number[][] = [];
-  for (let mask = all; mask > 0 && (best[mask] as number) > 0; mask ^= via[mask] as number)
-    groups.push(membersOf(via[mask] as number));
+  for (let mask = all; mask > 0 && best[mask] > 0; mask ^= via[mask]) groups.push(membersOf(via[mask]));
   return groups;
 }
 
@@ -122,18 +121,18 @@ function goodGroups(off: readonly number[], tol: number, bowl: number | null): n
   const n = off.length;
   const groups: number[][] = [];
   const alone = new Set<number>();
-  for (let i = 0; i < n; i++) if (Math.abs(off[i] as number) <= tol + 1e-9) alone.add(i);
+  for (let i = 0; i < n; i++) if (Math.abs(off[i]) <= tol + 1e-9) alone.add(i);
   const open = Array.from({ length: n }, (_, i) => i)
     .filter((i) => !alone.has(i))
-    .sort((a, b) => Math.abs(off[b] as number) - Math.abs(off[a] as number) || a - b);
+    .sort((a, b) => Math.abs(off[b]) - Math.abs(off[a]) || a - b);
   const take = (members: number[]) => {
     groups.push(members);
     for (const i of members) open.splice(open.indexOf(i), 1);
   };
   for (let a = 0; a < open.length; a++) {
-    const b = open.findIndex((j, k) => k > a && settles([open[a] as number, j], off, tol, null));
+    const b = open.findIndex((j, k) => k > a && settles([open[a], j], off, tol, null));
     if (b < 0) continue;
-    take([open[a] as number, open[b] as number]);
+    take([open[a], open[b]]);
     a = -1;
   }
   triples: for (let a = 0; a < open.length; a++)
@@ -146,10 +145,10 @@ function goodGroups(off: readonly number[], tol: number, bowl: number | null): n
         continue triples;
       }
   const chain = [...open, ...(bowl === null ? [] : [n])];
-  const helpers = [...alone].sort((a, b) => Math.abs(off[b] as number) - Math.abs(off[a] as number) || a - b);
+  const helpers = [...alone].sort((a, b) => Math.abs(off[b]) - Math.abs(off[a]) || a - b);
   while (open.length > 0 && !settles(chain, off, tol, bowl)) {
-    const sum = chain.filter((i) => i < n).reduce((total, i) => total + (off[i] as number), 0);
-    const k = helpers.findIndex((i) => Math.sign(off[i] as number) !== Math.sign(sum));
+    const sum = chain.filter((i) => i < n).reduce((total, i) => total + off[i], 0);
+    const k = helpers.findIndex((i) => Math.sign(off[i]) !== Math.sign(sum));
     const [helper] = helpers.splice(Math.max(0, k), 1);
     if (helper === undefined) break;
     chain.push(helper);
@@ -170,9 +169,9 @@ function settle(
 ): Move[] {
   const own = group.filter((i) => i < bowlIndex);
   const withBowl = own.length < group.length;
-  const must = new Map(own.map((i) => [i, Math.max(-tol, Math.min(tol, off[i] as number))]));
+  const must = new Map(own.map((i) => [i, Math.max(-tol, Math.min(tol, off[i]))]));
   // how much each has to give away (or take, below nothing) to end at its allowed deviation
-  const give = new Map(own.map((i) => [i, (off[i] as number) - (must.get(i) as number)]));
+  const give = new Map(own.map((i) => [i, off[i] - (must.get(i) as number)]));
   let left = [...give.values()].reduce((total, v) => total + v, 0);
   if (withBowl) {
     // the bowl takes all there is to take, and gives no more than it has

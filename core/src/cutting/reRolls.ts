@@ -156,7 +156,7 @@ function planWith(o: ReRollOptions, s: Settings, cuts: readonly Cut[]): ReRollPl
   let saved: number;
   let stop: ReRollStop;
   for (let g = 0; ; g++) {
-    const { packer, ...cut } = cuts[g] as Cut;
+    const { packer, ...cut } = cuts[g];
     const { pieceMass } = cut;
     const area = (1000 * mass) / (s.rho * cut.roll);
     const given = g === 0 ? o.first : undefined;
@@ -173,7 +173,7 @@ function planWith(o: ReRollOptions, s: Settings, cuts: readonly Cut[]): ReRollPl
       saved = mass;
       if (g === 0) gens.push({ ...cut, mass, sheets, sheet, capacity, n: 0, scrap: mass });
       else {
-        const last = gens[gens.length - 1] as Generation;
+        const last = gens[gens.length - 1];
         lost -= last.scrap * s.loss;
         saved = last.scrap;
       }
@@ -242,7 +242,7 @@ export function sheetsFor(
   const N = within(o.N, 1, 200, 'N');
   const s = settings(o);
   const cuts = Array.from({ length: s.maxRerolls + 1 }, (_, g) => generationCut(s, g));
-  const one = (sheetArea(o.first.sheet) * (cuts[0] as Cut).roll * s.rho) / 1000;
+  const one = (sheetArea(o.first.sheet) * cuts[0].roll * s.rho) / 1000;
   let best: { mass: number; plan: ReRollPlan } | null = null;
   for (let sheets = 1; sheets <= 12 && sheets * one <= 20_000; sheets++) {
     const plan = planWith({ ...o, mass: Math.max(1, sheets * one), need: N }, s, cuts);

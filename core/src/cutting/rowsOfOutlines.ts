@@ -27,8 +27,8 @@ export interface OutlineRows {
 function ends(points: readonly Point[], y: number): [number, number] | null {
   let [left, right] = [Infinity, -Infinity];
   for (let i = 0; i < points.length; i++) {
-    const [x1, y1] = points[i] as Point;
-    const [x2, y2] = points[(i + 1) % points.length] as Point;
+    const [x1, y1] = points[i];
+    const [x2, y2] = points[(i + 1) % points.length];
     if ((y < y1 && y < y2) || (y > y1 && y > y2)) continue;
     const xs = y1 === y2 ? [x1, x2] : [x1 + ((x2 - x1) * (y - y1)) / (y2 - y1)];
     for (const x of xs) {

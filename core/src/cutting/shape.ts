@@ -15,7 +15,7 @@ export const mostOutlinePoints = 40;
 export function signedArea(points: readonly Point[]): number {
   let twice = 0;
   points.forEach(([x, y], i) => {
-    const [u, v] = points[(i + 1) % points.length] as Point;
+    const [u, v] = points[(i + 1) % points.length];
     twice += x * v - u * y;
   });
   return twice / 2;
@@ -36,8 +36,8 @@ export function crossesItself(points: readonly Point[]): boolean {
   for (let i = 0; i < n; i++)
     for (let j = i + 1; j < n; j++) {
       if (j === i + 1 || (i === 0 && j === n - 1)) continue;
-      const [a, b] = [points[i] as Point, points[(i + 1) % n] as Point];
-      const [c, d] = [points[j] as Point, points[(j + 1) % n] as Point];
+      const [a, b] = [points[i], points[(i + 1) % n]];
+      const [c, d] = [points[j], points[(j + 1) % n]];
       if (side(a, b, c) * side(a, b, d) <= 0 && side(c, d, a) * side(c, d, b) <= 0) return true;
     }
   return false;
@@ -45,10 +45,7 @@ export function crossesItself(points: readonly Point[]): boolean {
 
 /** The same points in order round their middle: the nearest outline that does not cross itself. */
 export function untangled(points: readonly Point[]): Point[] {
-  const middle = [0, 1].map((k) => points.reduce((sum, p) => sum + (p[k] as number), 0) / points.length) as [
-    number,
-    number,
-  ];
+  const middle = [0, 1].map((k) => points.reduce((sum, p) => sum + p[k], 0) / points.length) as [number, number];
   const turn = ([x, y]: Point) => Math.atan2(y - middle[1], x - middle[0]);
   return [...points].sort((p, q) => turn(p) - turn(q));
 }
@@ -164,6 +161,6 @@ export function turned(points: readonly Point[], turn: Turn): Point[] {
 /** Distance round a polygon, mm. */
 export const around = (points: readonly Point[]): number =>
   points.reduce((sum, [x, y], i) => {
-    const [u, v] = points[(i + 1) % points.length] as Point;
+    const [u, v] = points[(i + 1) % points.length];
     return sum + Math.hypot(u - x, v - y);
   }, 0);

@@ -105,7 +105,7 @@ export function guillotine(o: StraightCutOptions): StraightCuts {
     const queue = [0];
     for (let i = 0; i < queue.length; i++)
       for (const side of of) {
-        const next = (queue[i] as number) + side;
+        const next = queue[i] + side;
         if (next < most && !reached.has(next)) {
           reached.add(next);
           queue.push(next);

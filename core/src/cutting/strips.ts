@@ -24,7 +24,7 @@ export function stripRows(o: { lengths: readonly number[]; L: number }): StripRo
   const lengths = o.lengths.map((l) => within(l, 1, 5000, 'lengths'));
   const tooLong = lengths.flatMap((l, i) => (l > L + 1e-9 ? [i] : []));
   if (tooLong.length) return { rows: null, assign: [], exact: true, tooLong };
-  const order = lengths.map((_, i) => i).sort((a, b) => (lengths[b] as number) - (lengths[a] as number) || a - b);
+  const order = lengths.map((_, i) => i).sort((a, b) => lengths[b] - lengths[a] || a - b);
   const least = Math.ceil(lengths.reduce((sum, l) => sum + l, 0) / L - 1e-9);
   let best = firstFit(order, lengths, L);
   let exact = best.rows === least;
@@ -39,10 +39,10 @@ export function stripRows(o: { lengths: readonly number[]; L: number }): StripRo
         best = { rows: free.length, assign: [...assign] };
         return;
       }
-      const l = lengths[i] as number;
+      const l = lengths[i];
       const tried = new Set<number>();
       for (let row = 0; row < free.length && best.rows > least; row++) {
-        const room = free[row] as number;
+        const room = free[row];
         if (room < l - 1e-9 || tried.has(room)) continue;
         tried.add(room);
         free[row] = room - l;
@@ -67,10 +67,10 @@ function firstFit(order: readonly number[], lengths: readonly number[], L: numbe
   const free: number[] = [];
   const assign = new Array<number>(lengths.length).fill(0);
   for (const i of order) {
-    const l = lengths[i] as number;
+    const l = lengths[i];
     let row = free.findIndex((room) => room >= l - 1e-9);
     if (row < 0) row = free.push(L) - 1;
-    free[row] = (free[row] as number) - l;
+    free[row] = free[row] - l;
     assign[i] = row;
   }
   return { rows: free.length, assign };

@@ -81,8 +81,5 @@ export function eggOptions(wantedG: number, size: EggSize): EggOption[] {
       }
   if (best && Math.abs(best.offByG) < nearestWhole - 1) options.push(best);
   const left = ({ rest }: EggOption) => rest.beatenG + rest.yolkG + rest.whiteG;
-  return [
-    options[0] as EggOption,
-    ...options.slice(1).sort((a, b) => Math.abs(a.offByG) + left(a) - Math.abs(b.offByG) - left(b)),
-  ];
+  return [options[0], ...options.slice(1).sort((a, b) => Math.abs(a.offByG) + left(a) - Math.abs(b.offByG) - left(b))];
 }

@@ -104,13 +104,13 @@ export class Index<T extends Findable> {
   private near(wanted: string, closely: number): Word<T>[] {
     const shared = new Uint8Array(this.words.length);
     const asked = pairs(wanted);
-    for (const pair of asked) for (const i of this.byPair.get(pair) ?? []) shared[i] = (shared[i] as number) + 1;
+    for (const pair of asked) for (const i of this.byPair.get(pair) ?? []) shared[i] = shared[i] + 1;
     const least = Math.max(1, Math.floor(asked.length / 4));
     const byCount = Array.from({ length: asked.length + 1 }, (): number[] => []);
     shared.forEach((count, i) => count >= least && byCount[count]?.push(i));
     const near: Word<T>[] = [];
     for (let count = asked.length; count >= least && near.length < closely; count--)
-      for (const i of (byCount[count] as number[]).slice(0, closely - near.length)) near.push(this.words[i] as Word<T>);
+      for (const i of byCount[count].slice(0, closely - near.length)) near.push(this.words[i]);
     return near;
   }
 }

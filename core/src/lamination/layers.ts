@@ -66,8 +66,8 @@ export function layers(lock: Lock, folds: readonly Fold[], portions = 0): Layers
   const stack = startStack(lock, portions);
   let fat = stack.filter((s) => s === 'F').length;
   let dough = stack.length - fat;
-  let bottom = stack[0] as Stuff;
-  let top = stack[stack.length - 1] as Stuff;
+  let bottom = stack[0];
+  let top = stack[stack.length - 1];
   let nominal = stack.length;
   const count = (): LayerCount => ({ fat, dough, distinct: fat + dough, nominal });
   const steps = folds.map((fold, turn) => {

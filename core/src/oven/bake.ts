@@ -121,7 +121,7 @@ class Observers {
 
   private coldest(from = 0, to = fillingCells): number {
     let core = Infinity;
-    for (let i = stack.iFilling + from; i < stack.iFilling + to; i++) core = Math.min(core, stack.T[i] as number);
+    for (let i = stack.iFilling + from; i < stack.iFilling + to; i++) core = Math.min(core, stack.T[i]);
     return core;
   }
   /** What a probe in the middle reads: the coldest; of an open pie that of its middle half, for its face is kept cool by drying. */
@@ -130,12 +130,12 @@ class Observers {
   }
   private water(): number {
     let sum = 0;
-    for (let i = 0; i < stack.topCount; i++) sum += (stack.X[i] as number) * (stack.dryMass[i] as number);
+    for (let i = 0; i < stack.topCount; i++) sum += stack.X[i] * stack.dryMass[i];
     return sum;
   }
   private dryness(): number {
     const last = stack.iBase + stack.baseCount;
-    const mean = ((stack.X[last - 1] as number) + (stack.X[last - 2] as number) + (stack.X[last - 3] as number)) / 3;
+    const mean = (stack.X[last - 1] + stack.X[last - 2] + stack.X[last - 3]) / 3;
     return Math.max(0, 1 - mean / (this.s.base?.X0 ?? 1));
   }
 
@@ -146,13 +146,12 @@ class Observers {
     let edge = 0;
     const centres: number[] = [];
     for (let i = 0; i < topCells; i++) {
-      centres.push(edge + (stack.dz0[i] as number) / 2);
-      edge += stack.dz0[i] as number;
+      centres.push(edge + stack.dz0[i] / 2);
+      edge += stack.dz0[i];
     }
     const depth = share * total;
     for (let i = 1; i < topCells; i++) {
-      if ((centres[i] as number) >= depth)
-        return [i - 1, i, (depth - (centres[i - 1] as number)) / ((centres[i] as number) - (centres[i - 1] as number))];
+      if (centres[i] >= depth) return [i - 1, i, (depth - centres[i - 1]) / (centres[i] - centres[i - 1])];
     }
     return [topCells - 1, topCells - 1, 0];
   }
@@ -163,8 +162,8 @@ class Observers {
     let left = depth;
     let sum = 0;
     for (let i = 0; i < topCells && left > 1e-12; i++) {
-      const part = Math.min(left, stack.dz0[i] as number);
-      sum += part * (stack.X[i] as number);
+      const part = Math.min(left, stack.dz0[i]);
+      sum += part * stack.X[i];
       left -= part;
     }
     return sum / depth;
@@ -226,7 +225,7 @@ class Observers {
       cross('soft', before, this.softness, 1.2 + (1.1 * Math.max(0, Math.min(16, d * 1000 - 4))) / 16);
     }
     if (s.base) {
-      const middle = ((stack.T[stack.iBase + 2] as number) + (stack.T[stack.iBase + 3] as number)) / 2;
+      const middle = (stack.T[stack.iBase + 2] + stack.T[stack.iBase + 3]) / 2;
       if (middle >= gelC) this.baseGelMin += span;
       if (times.baseSet === null && this.baseGelMin >= gelMinutes - 1e-9) times.baseSet = end;
       const before = this.baseDryness;
@@ -236,7 +235,7 @@ class Observers {
     if (!s.top) return;
     this.lidDryness = 1 - this.water() / this.lidWater;
     const [a, b, weight] = this.lidWeights;
-    const deep = (stack.T[a] as number) + weight * ((stack.T[b] as number) - (stack.T[a] as number));
+    const deep = stack.T[a] + weight * (stack.T[b] - stack.T[a]);
     if (deep >= gelC) this.lidGelMin += span;
     if (times.lid === null && this.lidDryness >= lidDryAt && this.lidGelMin >= gelMinutes - 1e-9) times.lid = end;
   }
@@ -271,14 +270,14 @@ export function simulateBake(spec: BakeSpec): Bake {
       airC: oven.air,
       wallC: oven.wall,
       surfaceC,
-      baseC: stack.T[baseCell] as number,
+      baseC: stack.T[baseCell],
       coreC: seen.core,
       browning: seen.browning,
       baseDryness: seen.baseDryness,
       lidDryness: seen.lidDryness,
       steamGMin: steam,
     });
-  record(0, stack.T[0] as number, 0);
+  record(0, stack.T[0], 0);
   let proposedAll: number | null = null;
   let steamUntilProposed = 0;
   let tS = 0;
@@ -335,7 +334,7 @@ function conclude(
   }
   const at = (tMin: number) => {
     const i = Math.max(0, Math.min(series.length - 2, Math.floor(tMin)));
-    const [a, b] = [series[i] as SeriesRow, series[Math.min(i + 1, series.length - 1)] as SeriesRow];
+    const [a, b] = [series[i], series[Math.min(i + 1, series.length - 1)]];
     const f = b.tMin > a.tMin ? Math.min(1, (tMin - a.tMin) / (b.tMin - a.tMin)) : 0;
     const mix = (key: keyof SeriesRow) => a[key] + f * (b[key] - a[key]);
     return {

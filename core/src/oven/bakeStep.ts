@@ -68,7 +68,7 @@ export class BakeStepper {
     this.lowResistance = s.vessel ? 1 / 250 : stony ? 1 / 250 : 1 / 130;
     this.lowest = stack.n - 1;
     this.lastBase = stack.iBase + stack.baseCount - 1;
-    this.surfaceTop = stack.T[0] as number;
+    this.surfaceTop = stack.T[0];
     const heaterHr = (e: number) => 4 * 0.8 * e * sigma * kelvin((oven.target(0) + 100) / 2) ** 3;
     const hs = (this.hcTop + heaterHr(s.vessel?.emissivity ?? 0.9)) * s.shade;
     const side =
@@ -96,7 +96,7 @@ export class BakeStepper {
   private lateral(kappa: number, U: number): number {
     if (U === 0) return 0;
     if (this.s.round) {
-      const R = this.s.halfWidths[0] as number;
+      const R = this.s.halfWidths[0];
       return kappa / (kappa / (2 * U * R) + 1 / 5.783) / (R * R);
     }
     return kappa * this.s.halfWidths.reduce((sum, L) => sum + 1 / (kappa / (U * L) + 1 / 2.467) / (L * L), 0);
@@ -105,16 +105,16 @@ export class BakeStepper {
   private crustProperties(from: number, count: number, crust: Crust): void {
     const dense = crust.density / (1 + crust.X0);
     for (let i = from; i < from + count; i++) {
-      const t = stack.T[i] as number;
-      const X = stack.X[i] as number;
+      const t = stack.T[i];
+      const X = stack.X[i];
       const f = crust.laminated ? Math.max(0, Math.min(1, (t - 75) / 25)) : Math.max(0, Math.min(1, (t - 50) / 50));
-      const s = (stack.swollen[i] = Math.max(stack.swollen[i] as number, 1 + ((stack.swellTo[i] as number) - 1) * f));
-      stack.dz[i] = (stack.dz0[i] as number) * s;
+      const s = (stack.swollen[i] = Math.max(stack.swollen[i], 1 + (stack.swellTo[i] - 1) * f));
+      stack.dz[i] = stack.dz0[i] * s;
       let k = crust.kDry + (crust.kWet - crust.kDry) * Math.min(1, X / crust.X0);
       if (t < -4) k *= 1.4;
       const cu = dense * (1700 + 4180 * X);
       const cf = dense * (1600 + 2050 * X);
-      this.capacity(i, t, cu, cf, -16, -4, dense * Math.max(0, X - 0.12) * 3.34e5, stack.dz0[i] as number);
+      this.capacity(i, t, cu, cf, -16, -4, dense * Math.max(0, X - 0.12) * 3.34e5, stack.dz0[i]);
       const aw = X <= 1e-6 ? 0 : 1 / (1 + (crust.isothermA / X) ** 2.381);
       const ps = saturationPressure(t);
       const p = aw * ps;
@@ -158,10 +158,10 @@ export class BakeStepper {
     const cf = f.density * (2050 * f.water + 1600 * (1 - f.water));
     const latent = 0.92 * f.density * f.water * 3.34e5;
     for (let i = stack.iFilling; i < stack.iFilling + fillingCells; i++) {
-      const t = stack.T[i] as number;
+      const t = stack.T[i];
       const ps = saturationPressure(t);
       const slope = slopeOf(ps, t);
-      this.capacity(i, t, cu, cf, -9, -1, latent, stack.dz0[i] as number);
+      this.capacity(i, t, cu, cf, -9, -1, latent, stack.dz0[i]);
       stack.k[i] = t < -1 ? 1.2 * f.water + 0.3 : kMultiple * f.k0 + f.phi * evaporation * vapourAir * slope;
       const activity = i === 0 ? openActivity : fillingActivity;
       stack.p[i] = activity * ps;
@@ -171,7 +171,7 @@ export class BakeStepper {
     if (s.base) this.crustProperties(stack.iBase, baseCells, s.base);
     if (s.vessel) this.solid(stack.iVessel, s.vessel);
     if (s.support) this.solid(stack.iSupport, s.support);
-    stack.C[this.lowest] = (stack.C[this.lowest] as number) * (s.support ? this.finCapacity : 1);
+    stack.C[this.lowest] = stack.C[this.lowest] * (s.support ? this.finCapacity : 1);
   }
 
   private solid(i: number, m: { density: number; specificHeat: number; k: number; tM: number }): void {
@@ -183,7 +183,7 @@ export class BakeStepper {
 
   private conductances(): void {
     const { s } = this;
-    const half = (i: number) => (stack.dz[i] as number) / (2 * (stack.k[i] as number));
+    const half = (i: number) => stack.dz[i] / (2 * stack.k[i]);
     const lastFilling = stack.iFilling + fillingCells - 1;
     const lastFood = stack.baseCount ? this.lastBase : lastFilling;
     for (let i = 0; i < stack.n - 1; i++) {
@@ -194,7 +194,7 @@ export class BakeStepper {
       else if (i === stack.iVessel) R = s.spec.support === 'stone' || s.spec.support === 'steel' ? 1 / 100 : 1 / 60;
       stack.g[i] = 1 / (half(i) + half(i + 1) + R);
       let G = 0;
-      const wet = (j: number) => (stack.dz[j] as number) / (2 * (stack.delta[j] as number));
+      const wet = (j: number) => stack.dz[j] / (2 * stack.delta[j]);
       if (i < stack.topCount - 1 || (i >= stack.iBase && i < this.lastBase && stack.baseCount))
         G = 1 / (wet(i) + wet(i + 1));
       else if (i === stack.topCount - 1) G = 1 / (1 / 5e-8 + wet(i));
@@ -204,8 +204,7 @@ export class BakeStepper {
       const dense = i < stack.topCount ? s.top : s.base;
       stack.moistureG[i] =
         sameCrust && dense
-          ? (liquidDiffusion * (dense.density / (1 + dense.X0))) /
-            (0.5 * ((stack.dz0[i] as number) + (stack.dz0[i + 1] as number)))
+          ? (liquidDiffusion * (dense.density / (1 + dense.X0))) / (0.5 * (stack.dz0[i] + stack.dz0[i + 1]))
           : 0;
     }
     stack.g[stack.n - 1] = stack.G[stack.n - 1] = stack.moistureG[stack.n - 1] = 0;
@@ -230,17 +229,17 @@ export class BakeStepper {
     const hrTop = hr(crustEmissivity, radTop, this.surfaceTop) * tent;
     const hTop = hcTop + hrTop;
     const envTop = (hcTop * oven.air + hrTop * radTop) / hTop;
-    const gTop = 1 / (1 / hTop + (stack.dz[0] as number) / (2 * (stack.k[0] as number)));
+    const gTop = 1 / (1 / hTop + stack.dz[0] / (2 * stack.k[0]));
     const low = this.lowest;
     const eLow = s.support?.emissivity ?? s.vessel?.emissivity ?? crustEmissivity;
-    const hrLow = hr(eLow, radBottom, T[low] as number);
+    const hrLow = hr(eLow, radBottom, T[low]);
     const hLow = this.hcBottom + hrLow;
     const envLow = (this.hcBottom * oven.air + hrLow * radBottom) / hLow;
-    let gLow = 1 / (1 / hLow + (stack.dz[low] as number) / (2 * (stack.k[low] as number)));
+    let gLow = 1 / (1 / hLow + stack.dz[low] / (2 * stack.k[low]));
     let envLow2 = envLow;
     if (s.support && s.gapM > 0) {
       const Lf = s.gapM / 2;
-      const hrTray = hr(s.support.emissivity, radTop, T[low] as number);
+      const hrTray = hr(s.support.emissivity, radTop, T[low]);
       const hf = hLow + s.view * (this.hcTop + hrTray);
       const kt = s.support.k * s.support.tM;
       const m = Math.sqrt(hf / kt);
@@ -249,18 +248,16 @@ export class BakeStepper {
       envLow2 = (gLow * envLow + gFin * fin) / (gLow + gFin);
       gLow += gFin;
     }
-    const hm = hcTop / 850 / (461.5 * kelvin(((T[0] as number) + oven.air) / 2));
+    const hm = hcTop / 850 / (461.5 * kelvin((T[0] + oven.air) / 2));
     // an open filling is wet at first; the deeper it has dried, the thicker the skin its steam must pass
-    const toFace = s.top
-      ? (stack.dz[0] as number) / (2 * (stack.delta[0] as number))
-      : this.skinM / (skinPermeability * vapourAir);
+    const toFace = s.top ? stack.dz[0] / (2 * stack.delta[0]) : this.skinM / (skinPermeability * vapourAir);
     const Gs = 1 / (1 / hm + toFace);
     let Gl = 0;
-    if (stack.baseCount && (stack.p[this.lastBase] as number) > this.pAmbient)
-      Gl = 1 / (1 / this.leak + (stack.dz[this.lastBase] as number) / (2 * (stack.delta[this.lastBase] as number)));
+    if (stack.baseCount && stack.p[this.lastBase] > this.pAmbient)
+      Gl = 1 / (1 / this.leak + stack.dz[this.lastBase] / (2 * stack.delta[this.lastBase]));
 
     let core = Infinity;
-    for (let i = stack.iFilling; i < stack.iFilling + fillingCells; i++) core = Math.min(core, T[i] as number);
+    for (let i = stack.iFilling; i < stack.iFilling + fillingCells; i++) core = Math.min(core, T[i]);
     const frozenRun = s.fillingStartC <= -1 && core < -1;
     const lateral = frozenRun ? this.lateralFrozen : this.lateralThawed * (1 - Math.exp(-((tS / this.lateralTl) ** 2)));
     const lateralC = s.boilingC + lateralShare * (oven.air - s.boilingC);
@@ -269,29 +266,23 @@ export class BakeStepper {
 
     // heat the load took, for the oven's next step
     let lateralHeat = 0;
-    const [t0New, tLowNew] = [(T[0] as number) + (this.dT[0] as number), (T[low] as number) + (this.dT[low] as number)];
+    const [t0New, tLowNew] = [T[0] + this.dT[0], T[low] + this.dT[low]];
     for (let i = stack.iFilling; i < stack.iFilling + fillingCells; i++)
-      lateralHeat += lateral * (stack.dz0[i] as number) * (lateralC - (T[i] as number) - (this.dT[i] as number));
+      lateralHeat += lateral * stack.dz0[i] * (lateralC - T[i] - this.dT[i]);
     oven.takes(s.pieces * s.area * Math.max(0, gTop * (envTop - t0New) + gLow * (envLow2 - tLowNew) + lateralHeat));
 
-    const pNew = (i: number) =>
-      (stack.p[i] as number) +
-      (stack.pT[i] as number) * (this.dT[i] as number) +
-      (stack.pX[i] as number) * (this.dX[i] as number);
+    const pNew = (i: number) => stack.p[i] + stack.pT[i] * this.dT[i] + stack.pX[i] * this.dX[i];
     const lid = stack.topCount - 1;
-    const evap = s.top
-      ? -(stack.G[lid] as number) * (pNew(lid) - pNew(lid + 1))
-      : Gs * Math.max(0, pNew(0) - this.pAmbient);
+    const evap = s.top ? -stack.G[lid] * (pNew(lid) - pNew(lid + 1)) : Gs * Math.max(0, pNew(0) - this.pAmbient);
     if (!s.top) this.skinM += (evap * dt) / (s.filling.density * s.filling.water);
     this.apply();
     const boiled = this.boil(dt);
-    const k0 = (2 * (stack.k[0] as number)) / (stack.dz[0] as number);
-    const surfaceC = (hTop * envTop + k0 * (T[0] as number)) / (hTop + k0);
+    const k0 = (2 * stack.k[0]) / stack.dz[0];
+    const surfaceC = (hTop * envTop + k0 * T[0]) / (hTop + k0);
     this.surfaceTop = surfaceC;
-    for (let i = 0; i < stack.topCount; i++)
-      X[i] = Math.max((X[i] as number) + (this.dX[i] as number), 0.2 * (X[i] as number), 1e-7);
+    for (let i = 0; i < stack.topCount; i++) X[i] = Math.max(X[i] + this.dX[i], 0.2 * X[i], 1e-7);
     for (let i = stack.iBase; i < stack.iBase + stack.baseCount; i++)
-      X[i] = Math.max((X[i] as number) + (this.dX[i] as number), 0.2 * (X[i] as number), 1e-7);
+      X[i] = Math.max(X[i] + this.dX[i], 0.2 * X[i], 1e-7);
     const lost = boiled + Math.max(0, evap);
     return { surfaceC, steamGMin: lost * s.area * 6e4, lostRate: lost, evaporationKgM2S: evap, boiled: boiled > 0 };
   }
@@ -317,35 +308,33 @@ export class BakeStepper {
     let [u00, u01, u10, u11, r0Prev, r1Prev] = [0, 0, 0, 0, 0, 0];
     for (let i = 0; i < n; i++) {
       const crust = i < stack.topCount || (stack.baseCount > 0 && i >= stack.iBase && i < stack.iBase + baseCells);
-      const gUp = i > 0 ? (g[i - 1] as number) : 0;
-      const gDown = g[i] as number;
-      const GUp = i > 0 ? (G[i - 1] as number) : 0;
-      const GDown = G[i] as number;
-      const DUp = i > 0 ? (moistureG[i - 1] as number) : 0;
-      const DDown = moistureG[i] as number;
-      const pTi = pT[i] as number;
-      const pXi = pX[i] as number;
-      let a = (stack.C[i] as number) / dt + gUp + gDown + L * (GUp + GDown) * pTi;
+      const gUp = i > 0 ? g[i - 1] : 0;
+      const gDown = g[i];
+      const GUp = i > 0 ? G[i - 1] : 0;
+      const GDown = G[i];
+      const DUp = i > 0 ? moistureG[i - 1] : 0;
+      const DDown = moistureG[i];
+      const pTi = pT[i];
+      const pXi = pX[i];
+      let a = stack.C[i] / dt + gUp + gDown + L * (GUp + GDown) * pTi;
       let bb = L * (GUp + GDown) * pXi;
       let c = crust ? (GUp + GDown) * pTi : 0;
-      let d = crust ? (stack.dryMass[i] as number) / dt + (GUp + GDown) * pXi + DUp + DDown : 1;
+      let d = crust ? stack.dryMass[i] / dt + (GUp + GDown) * pXi + DUp + DDown : 1;
       let r0 = 0;
       let r1 = 0;
       if (i > 0) {
-        r0 += gUp * ((T[i - 1] as number) - (T[i] as number)) + L * GUp * ((p[i - 1] as number) - (p[i] as number));
-        if (crust)
-          r1 += GUp * ((p[i - 1] as number) - (p[i] as number)) + DUp * ((X[i - 1] as number) - (X[i] as number));
+        r0 += gUp * (T[i - 1] - T[i]) + L * GUp * (p[i - 1] - p[i]);
+        if (crust) r1 += GUp * (p[i - 1] - p[i]) + DUp * (X[i - 1] - X[i]);
       }
       if (i < n - 1) {
-        r0 += gDown * ((T[i + 1] as number) - (T[i] as number)) + L * GDown * ((p[i + 1] as number) - (p[i] as number));
-        if (crust)
-          r1 += GDown * ((p[i + 1] as number) - (p[i] as number)) + DDown * ((X[i + 1] as number) - (X[i] as number));
+        r0 += gDown * (T[i + 1] - T[i]) + L * GDown * (p[i + 1] - p[i]);
+        if (crust) r1 += GDown * (p[i + 1] - p[i]) + DDown * (X[i + 1] - X[i]);
       }
       if (i === 0) {
         a += b.gTop + L * b.Gs * pTi;
         bb += L * b.Gs * pXi;
-        const over = (p[0] as number) - this.pAmbient;
-        r0 += b.gTop * (b.envTop - (T[0] as number)) - L * b.Gs * over;
+        const over = p[0] - this.pAmbient;
+        r0 += b.gTop * (b.envTop - T[0]) - L * b.Gs * over;
         if (crust) {
           c += b.Gs * pTi;
           d += b.Gs * pXi;
@@ -357,33 +346,32 @@ export class BakeStepper {
         bb += L * b.Gl * pXi;
         c += b.Gl * pTi;
         d += b.Gl * pXi;
-        const over = (p[i] as number) - this.pAmbient;
+        const over = p[i] - this.pAmbient;
         r0 -= L * b.Gl * over;
         r1 -= b.Gl * over;
       }
-      if (stack.baseCount && i === stack.iBase && (T[stack.iFilling] as number) > -1 && s.base) {
-        const uptake =
-          (s.filling.wet * liquidDiffusion * (s.base.density / (1 + s.base.X0))) / (0.5 * (stack.dz0[i] as number));
+      if (stack.baseCount && i === stack.iBase && T[stack.iFilling] > -1 && s.base) {
+        const uptake = (s.filling.wet * liquidDiffusion * (s.base.density / (1 + s.base.X0))) / (0.5 * stack.dz0[i]);
         d += uptake;
-        r1 += uptake * (1.3 * s.base.X0 - (X[i] as number));
+        r1 += uptake * (1.3 * s.base.X0 - X[i]);
       }
       if (i >= stack.iFilling && i < stack.iFilling + fillingCells) {
-        const source = b.lateral * (stack.dz0[i] as number);
+        const source = b.lateral * stack.dz0[i];
         a += source;
-        r0 += source * (b.lateralC - (T[i] as number));
+        r0 += source * (b.lateralC - T[i]);
       }
       if (i === this.lowest) {
         a += b.gLow;
-        r0 += b.gLow * (b.envLow - (T[i] as number));
+        r0 += b.gLow * (b.envLow - T[i]);
       }
       // eliminate the coupling to the cell above
       if (i > 0) {
         const prevCrust =
           i - 1 < stack.topCount || (stack.baseCount > 0 && i - 1 >= stack.iBase && i - 1 < stack.iBase + baseCells);
-        const l00 = -(gUp + L * GUp * (pT[i - 1] as number));
-        const l01 = -L * GUp * (pX[i - 1] as number);
-        const l10 = crust ? -GUp * (pT[i - 1] as number) : 0;
-        const l11 = crust ? -(GUp * (pX[i - 1] as number) + (prevCrust ? DUp : 0)) : 0;
+        const l00 = -(gUp + L * GUp * pT[i - 1]);
+        const l01 = -L * GUp * pX[i - 1];
+        const l10 = crust ? -GUp * pT[i - 1] : 0;
+        const l11 = crust ? -(GUp * pX[i - 1] + (prevCrust ? DUp : 0)) : 0;
         a -= l00 * u00 + l01 * u10;
         bb -= l00 * u01 + l01 * u11;
         c -= l10 * u00 + l11 * u10;
@@ -399,27 +387,21 @@ export class BakeStepper {
       if (i < n - 1) {
         const nextCrust =
           i + 1 < stack.topCount || (stack.baseCount > 0 && i + 1 >= stack.iBase && i + 1 < stack.iBase + baseCells);
-        const w00 = -(gDown + L * GDown * (pT[i + 1] as number));
-        const w01 = -L * GDown * (pX[i + 1] as number);
-        const w10 = crust ? -GDown * (pT[i + 1] as number) : 0;
-        const w11 = crust ? -(GDown * (pX[i + 1] as number) + (nextCrust ? DDown : 0)) : 0;
+        const w00 = -(gDown + L * GDown * pT[i + 1]);
+        const w01 = -L * GDown * pX[i + 1];
+        const w10 = crust ? -GDown * pT[i + 1] : 0;
+        const w11 = crust ? -(GDown * pX[i + 1] + (nextCrust ? DDown : 0)) : 0;
         mx[4 * i] = u00 = (d * w00 - bb * w10) * det;
         mx[4 * i + 1] = u01 = (d * w01 - bb * w11) * det;
         mx[4 * i + 2] = u10 = (a * w10 - c * w00) * det;
         mx[4 * i + 3] = u11 = (a * w11 - c * w01) * det;
       }
     }
-    dT[n - 1] = mr[2 * (n - 1)] as number;
-    dX[n - 1] = mr[2 * (n - 1) + 1] as number;
+    dT[n - 1] = mr[2 * (n - 1)];
+    dX[n - 1] = mr[2 * (n - 1) + 1];
     for (let i = n - 2; i >= 0; i--) {
-      dT[i] =
-        (mr[2 * i] as number) -
-        (mx[4 * i] as number) * (dT[i + 1] as number) -
-        (mx[4 * i + 1] as number) * (dX[i + 1] as number);
-      dX[i] =
-        (mr[2 * i + 1] as number) -
-        (mx[4 * i + 2] as number) * (dT[i + 1] as number) -
-        (mx[4 * i + 3] as number) * (dX[i + 1] as number);
+      dT[i] = mr[2 * i] - mx[4 * i] * dT[i + 1] - mx[4 * i + 1] * dX[i + 1];
+      dX[i] = mr[2 * i + 1] - mx[4 * i + 2] * dT[i + 1] - mx[4 * i + 3] * dX[i + 1];
     }
   }
 
@@ -428,8 +410,8 @@ export class BakeStepper {
     const { T, X } = stack;
     const f = this.s.filling;
     for (let i = 0; i < stack.n; i++) {
-      const change = this.dT[i] as number;
-      const old = T[i] as number;
+      const change = this.dT[i];
+      const old = T[i];
       if (!this.frozen[i]) {
         T[i] = old + change;
         continue;
@@ -437,7 +419,7 @@ export class BakeStepper {
       const isFilling = i >= stack.iFilling && i < stack.iFilling + fillingCells;
       const crust = i < stack.topCount ? this.s.top : this.s.base;
       const dense = crust ? crust.density / (1 + crust.X0) : 0;
-      const x = X[i] as number;
+      const x = X[i];
       const [cu, cf, T1, T2, latent] = isFilling
         ? [
             f.density * (4180 * f.water + 1600 * (1 - f.water)),
@@ -449,7 +431,7 @@ export class BakeStepper {
         : [dense * (1700 + 4180 * x), dense * (1600 + 2050 * x), -16, -4, dense * Math.max(0, x - 0.12) * 3.34e5];
       const cm = (cu + cf) / 2 + latent / (T2 - T1);
       const hOld = old >= T1 ? (old - T2) * cm : (T1 - T2) * cm + (old - T1) * cf;
-      const H = hOld + (this.Capp[i] as number) * change;
+      const H = hOld + this.Capp[i] * change;
       T[i] = H >= 0 ? T2 + H / cu : H >= (T1 - T2) * cm ? T2 + H / cm : T1 + (H - (T1 - T2) * cm) / cf;
     }
   }
@@ -458,10 +440,10 @@ export class BakeStepper {
   private boil(dt: number): number {
     const { T } = stack;
     const f = this.s.filling;
-    const heat = f.density * (4180 * f.water + 1600 * (1 - f.water)) * (stack.dz0[stack.iFilling] as number);
+    const heat = f.density * (4180 * f.water + 1600 * (1 - f.water)) * stack.dz0[stack.iFilling];
     let carry = 0;
     for (let i = stack.iFilling + fillingCells - 1; i >= stack.iFilling; i--) {
-      const t = (T[i] as number) + carry / heat;
+      const t = T[i] + carry / heat;
       if (t > this.s.boilingC) {
         carry = (t - this.s.boilingC) * heat;
         T[i] = this.s.boilingC;

@@ -58,7 +58,7 @@ export class Oven {
       const boost = this.wall < S - 30 ? 1 : 4;
       this.air = Math.min(S, this.air + Math.min((S - this.air) / 60, (net / heatCapacity) * boost) * dt);
     } else this.air += ((S - this.air) * dt) / coolingTau[this.s.spec.oven.mode];
-    while (this.openings.length && tS >= (this.openings[0] as number) * 60) {
+    while (this.openings.length && tS >= this.openings[0] * 60) {
       this.openings.shift();
       this.open(this.s.spec.oven.doorOpenS ?? 12);
     }

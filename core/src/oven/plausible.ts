@@ -81,7 +81,7 @@ export function plausible(o: PlausibleInput): Finding[] {
   if (unit === null) {
     if (readable.length === 0) return [{ code: 'TEMP_IMPOSSIBLE', severity: 'error' }];
     if (readable.length > 1) return [{ code: 'UNIT_AMBIGUOUS', severity: 'warn', options: readable }];
-    unit = readable[0] as HeatUnit;
+    unit = readable[0];
     findings.push({ code: 'UNIT_GUESSED', severity: 'info', suggest: { value, unit } });
   }
   const T = conventional(unit);

@@ -18,9 +18,7 @@ export interface OvenOffset {
 function median(values: number[]): number {
   const sorted = [...values].sort((a, b) => a - b);
   const middle = sorted.length >> 1;
-  return sorted.length % 2
-    ? (sorted[middle] as number)
-    : ((sorted[middle - 1] as number) + (sorted[middle] as number)) / 2;
+  return sorted.length % 2 ? sorted[middle] : (sorted[middle - 1] + sorted[middle]) / 2;
 }
 
 /** How far an oven stands from its dial, from a thermometer log; readings within 20 minutes of switching on are left out. */

@@ -14,7 +14,7 @@ export interface BakePlanResult {
 export function planBake({ meal, items, kitchen }: BakeInput): BakePlanResult {
   const plans = items.map((item) => remember(['item', item, kitchen], () => planItem(item, kitchen)));
   const scheduled = items.map(({ title, clock, oven }, i): Scheduled => {
-    const { steps, oven: bake } = plans[i] as ItemPlan;
+    const { steps, oven: bake } = plans[i];
     return { title, cook: clock.cook, oven, steps, trays: bake.trays };
   });
   return { items: plans, clock: planClock(scheduled, kitchen, meal.serveAt), needs: needsOf(items, plans) };

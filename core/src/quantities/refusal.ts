@@ -20,7 +20,7 @@ export class RefusedInput extends RangeError {
 
 /** Returns the table row of that name, or refuses with the list of known names. */
 export function rowOf<Row>(table: Readonly<Record<string, Row>>, name: string, field: string): Row {
-  if (typeof name === 'string' && Object.hasOwn(table, name)) return table[name] as Row;
+  if (typeof name === 'string' && Object.hasOwn(table, name)) return table[name];
   throw new RefusedInput({ field, code: 'unknown', value: name, allowed: Object.keys(table) });
 }
 

@@ -61,7 +61,7 @@ export function amountsIn(text: string, line: number, system: MeasureSystem | nu
     const said = readAmount(tail, system);
     // `2½ cups (300 g) flour`: what is weighed is believed over the cup
     const bracket = said && /^\(([^)]{1,30})\)/.exec(said.rest);
-    const weighed = bracket ? readAmount(bracket[1] as string, system) : null;
+    const weighed = bracket ? readAmount(bracket[1], system) : null;
     const inGrams = weighed?.readings[0]?.dimension === 'mass' ? weighed : null;
     const read = said && inGrams ? { ...inGrams, rest: said.rest.slice((bracket as RegExpExecArray)[0].length) } : said;
     const [first] = read?.readings ?? [];

@@ -27,12 +27,12 @@ export function nameAt(phrase: string, tolerant: boolean): Named | null {
   const index = shippedIndex();
   for (let start = 0; start < words.length; start++) {
     for (let length = Math.min(5, words.length - start); length > 0; length--) {
-      if (length === 1 && describing.has((words[start] as string).toLowerCase())) continue;
+      if (length === 1 && describing.has(words[start].toLowerCase())) continue;
       const [hit] = index.called(compared.slice(start, start + length).join(' '));
       if (hit) return { ingredient: hit, words: words.slice(start, start + length).join(' '), doubtful: false };
     }
     // only words that merely describe may be stepped over
-    if (!describing.has((words[start] as string).toLowerCase()) && start > 1) break;
+    if (!describing.has(words[start].toLowerCase()) && start > 1) break;
   }
   if (!tolerant) return null;
   const bare = words

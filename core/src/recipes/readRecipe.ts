@@ -101,8 +101,8 @@ export function readRecipe(text: string, system: MeasureSystem | null = null): R
   const guessed = sectionsWithoutHeadings(amounts, texts);
   const sectioned: SectionedAmount[] = [];
   amounts.forEach((a, i) => {
-    const said = sectionOfLine[a.place.line] as Section;
-    const byWord = guessed[i] as Section;
+    const said = sectionOfLine[a.place.line];
+    const byWord = guessed[i];
     // an ingredient named again in the steps belongs where the list has it
     const listed = sectioned.find((b) => b.id === a.id && sectionOfLine[b.place.line] !== 'method');
     const own =

@@ -16,10 +16,10 @@ export function cutOrder(pieces: readonly OrderedPiece[]): number[] {
   const sizes = [...new Set(pieces.map((p) => Math.round(p.sizeMm * 10)))].sort((a, b) => b - a);
   for (const size of sizes) {
     const left = pieces.flatMap((p, i) => (Math.round(p.sizeMm * 10) === size ? [i] : []));
-    const at = (i: number) => pieces[i] as OrderedPiece;
+    const at = (i: number) => pieces[i];
     left.sort((a, b) => at(a).y - at(b).y || at(a).x - at(b).x || a - b);
     for (let row = 0; left.length > 0; row++) {
-      const foot = at(left[0] as number).y;
+      const foot = at(left[0]).y;
       const members = left.filter((i) => at(i).y - foot < 0.4 * (size / 10));
       members.sort((a, b) => (row % 2 ? at(b).x - at(a).x : at(a).x - at(b).x) || a - b);
       order.push(...members);

@@ -33,9 +33,7 @@ export const anyItem = fc.constantFrom(...allStarters).chain(([product, pastry])
         r.integer ? fc.integer({ min: r.min, max: r.max }) : fc.double({ min: r.min, max: r.max, noNaN: true }),
       ),
     )
-    .map((values) =>
-      all.reduce((made, [group, field], i) => withNumber(made, group, field, values[i] as number), item),
-    );
+    .map((values) => all.reduce((made, [group, field], i) => withNumber(made, group, field, values[i]), item));
 });
 
 /** Items as cooks have them: a starter with a few of its numbers moved, and lids, glues and lots of every kind. */

@@ -36,7 +36,7 @@ export function laminatedDay(
   events: SpringEvent[],
 ): { thickM: number; rest: NamedRest | null; rows: TurnRow[] } {
   const rows = turnSizes(item, dough);
-  const first = rows[0] as TurnRow;
+  const first = rows[0];
   const spec = dough.spec as Laminate;
   // a packet that would be rolled to nothing, or stand too high to roll, stands in the way as a problem of the folds;
   // its day is still worked out
@@ -72,7 +72,7 @@ export function laminatedDay(
     const springMin = Math.max(leastRestMin, sprung(restShrink).restMin ?? 0);
     done += now.length;
     const isLast = done >= rows.length;
-    const lastRow = now[now.length - 1] as TurnRow;
+    const lastRow = now[now.length - 1];
     const result = line.cold(
       stepId('rest', `after${lastRow.turn}`),
       packetOf(lastRow),
@@ -91,7 +91,7 @@ export function laminatedDay(
     };
     rest ??= { minutes: result.minutes, range: result.range, fromC: startC, toC: result.endC, springMin };
   }
-  return { thickM: height((rows[rows.length - 1] as TurnRow).foldedMm), rest, rows };
+  return { thickM: height(rows[rows.length - 1].foldedMm), rest, rows };
 }
 
 /** How many of these turns can follow one another before the fat leaves its band. */
@@ -109,7 +109,7 @@ function turnsInBand(line: Timeline, works: readonly BenchWork[]): number {
 
 /** One bench stretch of turns: rolled, folded, quarter-turned, rolled again. */
 function turnsStretch(line: Timeline, rows: readonly TurnRow[], planned: readonly BenchWork[]): void {
-  const [first, last] = [rows[0] as TurnRow, rows[rows.length - 1] as TurnRow];
+  const [first, last] = [rows[0], rows[rows.length - 1]];
   const id = stepId('turns', String(first.turn));
   const longer = line.longer(id);
   const before = planned.reduce((sum, w) => sum + w.rollMinutes + w.dwellMinutes, 0);
@@ -133,7 +133,7 @@ function turnsStretch(line: Timeline, rows: readonly TurnRow[], planned: readonl
     made.at.forEach((m, j) => {
       if (j === 0 && i > 0) return;
       run.at.push(elapsed + m);
-      run.value.push(made.value[j] as number);
+      run.value.push(made.value[j]);
       run.low.push((made.low[j] ?? made.value[j] ?? 0) + drift.low);
       run.high.push((made.high[j] ?? made.value[j] ?? 0) + drift.high);
     });

@@ -75,7 +75,7 @@ export function tightest(stretches: readonly Stretch[]): { inHandMin: number | n
 export function valueAt(s: { at: readonly number[]; value: readonly number[] }, minute: number): number {
   const { at, value } = s;
   let i = 1;
-  while (i < at.length - 1 && (at[i] as number) < minute) i++;
+  while (i < at.length - 1 && at[i] < minute) i++;
   const [t0, t1] = [at[i - 1] ?? 0, at[i] ?? 0];
   const [v0, v1] = [value[i - 1] ?? 0, value[i] ?? value[i - 1] ?? 0];
   return t1 > t0 ? v0 + (v1 - v0) * Math.max(0, Math.min(1, (minute - t0) / (t1 - t0))) : v1;

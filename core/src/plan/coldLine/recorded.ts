@@ -26,8 +26,8 @@ export function minutesOutside(line: ColdLine): number {
   for (const s of line.stretches) {
     if (s.kind !== 'bench' || s.leavesBandAt === null) continue;
     for (let i = 1; i < s.at.length; i++) {
-      const [a, b] = [s.value[i - 1] as number, s.value[i] as number];
-      const minutes = (s.at[i] as number) - (s.at[i - 1] as number);
+      const [a, b] = [s.value[i - 1], s.value[i]];
+      const minutes = s.at[i] - s.at[i - 1];
       if (out(a) && out(b)) sum += minutes;
       else if (out(a) !== out(b)) {
         const edge = leaf ? line.band.low : line.band.high;

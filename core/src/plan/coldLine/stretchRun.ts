@@ -48,7 +48,7 @@ export function runStretch(o: {
     made.minutes.forEach((m, i) => {
       if (i === 0) return;
       run.at.push(elapsed + m);
-      run.value.push(made.meanC[i] as number);
+      run.value.push(made.meanC[i]);
     });
     elapsed += w.rollMinutes + w.dwellMinutes;
     startC = made.final.mean;

@@ -52,16 +52,16 @@ function thin(minutes: ArrayLike<number>, values: ArrayLike<number>, end: number
   let i = 1;
   for (let p = 0; p <= points; p++) {
     const t = (end * p) / points;
-    while (i < minutes.length - 1 && (minutes[i] as number) < t) i++;
+    while (i < minutes.length - 1 && minutes[i] < t) i++;
     if (standing) {
       at.push(t);
-      value.push(values[0] as number);
+      value.push(values[0]);
       continue;
     }
-    const [t0, t1] = [minutes[i - 1] as number, minutes[i] as number];
+    const [t0, t1] = [minutes[i - 1], minutes[i]];
     const f = t1 > t0 ? Math.max(0, Math.min(1, (t - t0) / (t1 - t0))) : 1;
     at.push(t);
-    value.push((values[i - 1] as number) + f * ((values[i] as number) - (values[i - 1] as number)));
+    value.push(values[i - 1] + f * (values[i] - values[i - 1]));
   }
   return { at, value };
 }
@@ -110,7 +110,7 @@ export function chill(o: {
     const latest = slow.crossedAtMin ?? beyond(slowest, -windowK);
     const soonest = fast.crossedAtMin ?? beyond(fastest, windowK);
     const line = thin(main.series.minutes, main.series.mean, shown);
-    const end = line.value[line.value.length - 1] as number;
+    const end = line.value[line.value.length - 1];
     const range: [number, number] | null =
       needed === null || latest === null || soonest === null
         ? null

@@ -73,7 +73,7 @@ export class Timeline {
     const { at, value } = line;
     const from = value.findIndex((v) => v >= this.low);
     const workableFrom =
-      step.kind === 'bench' && (value[0] ?? 0) < this.low ? (from < 0 ? step.minutes : (at[from] as number)) : null;
+      step.kind === 'bench' && (value[0] ?? 0) < this.low ? (from < 0 ? step.minutes : at[from]) : null;
     this.stretches.push({
       stepId: step.id,
       code: step.code,
@@ -88,7 +88,7 @@ export class Timeline {
       thicknessMm: thicknessM === null ? null : thicknessM * 1000,
       workableFrom,
     });
-    this.temperature = value[value.length - 1] as number;
+    this.temperature = value[value.length - 1];
   }
 
   /** A chill in the fridge down to just under the band, and long enough for the dough to stop springing back. */

@@ -46,20 +46,20 @@ export function needsOf(items: readonly ItemInput[], plans: readonly ItemPlan[])
     needs.set(name.toLowerCase(), need);
   };
   items.forEach((item, i) => {
-    const plan = plans[i] as ItemPlan;
+    const plan = plans[i];
     const { fatG } = plan.dough.masses;
     const style = styleOf(item.dough);
     if (style === 'boughtPuff') add(nameOf(style), plan.cut.doughMassG, item.title, style);
     else if (style === 'stretchedFilo') {
-      add(larderNames['flour'] as string, plan.dough.masses.flourG, item.title, 'flour');
-      add(larderNames[item.dough.fat] as string, fatG, item.title);
+      add(larderNames['flour'], plan.dough.masses.flourG, item.title, 'flour');
+      add(larderNames[item.dough.fat], fatG, item.title);
     } else if (item.dough.pastry === 'filo') {
-      add(larderNames['filo'] as string, plan.cut.doughMassG, item.title, 'filo');
-      add(larderNames[item.dough.fat] as string, fatG, item.title);
+      add(larderNames['filo'], plan.cut.doughMassG, item.title, 'filo');
+      add(larderNames[item.dough.fat], fatG, item.title);
     } else
       for (const part of plan.dough.facts?.parts ?? [])
         if (part.id !== 'water') add(larderNames[part.id] ?? partName(part), part.grams, item.title, part.id);
-    add(larderNames['salt'] as string, plan.filling.saltG, item.title);
+    add(larderNames['salt'], plan.filling.saltG, item.title);
     for (const { use, part, grams } of plan.eggs.uses)
       if (use === 'glue' || use === 'wash') add(nameOf(eggIds[part]), grams, item.title, eggIds[part]);
     const brushed = brushedWith[item.seal.wash];

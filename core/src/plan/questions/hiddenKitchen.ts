@@ -71,7 +71,7 @@ export function trueStretch({ item, kitchen, stepId, seed }: Omit<ProbeInput, 'm
     runStretch({
       spec: plan.dough.spec,
       body,
-      startC: (stretch.value[0] as number) + hidden.startK,
+      startC: stretch.value[0] + hidden.startK,
       minutes: longestMin,
       factor,
       kitchen: { ...kitchen, roomC: kitchen.roomC + hidden.roomK },

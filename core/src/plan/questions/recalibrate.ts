@@ -56,7 +56,7 @@ export function recalibrate({ item, kitchen, stepId, readings }: RecalibrateInpu
   const { body } = stretch;
   const minutes = readings.map((r) => r.minute);
   const lastMinute = Math.max(...minutes);
-  const plannedC = stretch.value[0] as number;
+  const plannedC = stretch.value[0];
   const run = (startK: number, length: number, factor: number) =>
     runStretch({ spec: plan.dough.spec, body, startC: plannedC + startK, minutes: length, factor, kitchen });
   const fit = (factor: number): { startK: number; unlikely: number } => {
@@ -110,8 +110,8 @@ export function recalibrate({ item, kitchen, stepId, readings }: RecalibrateInpu
 
 function crossing(line: { at: number[]; value: number[] }, over: number, edge: number): number {
   if (over === 0) return 0;
-  const [a, b] = [line.value[over - 1] as number, line.value[over] as number];
-  const [t0, t1] = [line.at[over - 1] as number, line.at[over] as number];
+  const [a, b] = [line.value[over - 1], line.value[over]];
+  const [t0, t1] = [line.at[over - 1], line.at[over]];
   return t0 + ((edge - a) / (b - a || 1)) * (t1 - t0);
 }
 

@@ -131,7 +131,7 @@ export function readAmount(text: string, system: MeasureSystem | null = null): R
   for (;;) {
     const joined = /^ ?(\+|plus|and|,)? ?/.exec(rest)?.[0] ?? '';
     const next = partAt(rest.slice(joined.length), []);
-    const before = parts[parts.length - 1] as Part;
+    const before = parts[parts.length - 1];
     const explicit = /[+]|plus|and/.test(joined);
     const fits =
       next &&

@@ -109,6 +109,6 @@ function numberWords(text: string): ReadNumber | null {
   if (['dozen', 'couple'].includes(next) && counts[next] !== undefined)
     return { value: count * counts[next], rest: after.slice(next.length).replace(/^ of(?![a-z])/, '') };
   const andHalf = /^and (a )?(half|quarter)(?![a-z])/.exec(after);
-  if (andHalf) return { value: count + (shares[andHalf[2] as string] ?? 0), rest: after.slice(andHalf[0].length) };
+  if (andHalf) return { value: count + (shares[andHalf[2]] ?? 0), rest: after.slice(andHalf[0].length) };
   return { value: count, rest: text.slice(word.length) };
 }

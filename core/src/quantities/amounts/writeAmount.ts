@@ -16,7 +16,7 @@ const eighths = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'];
 export function inEighths(value: number): string {
   const n = Math.round(value * 8);
   const whole = Math.floor(n / 8);
-  const part = eighths[n % 8] as string;
+  const part = eighths[n % 8];
   return n === 0 ? '0' : `${whole || ''}${part}` || '0';
 }
 

@@ -13,7 +13,7 @@ export interface Heap {
 export function heatCapacity(name: string, massG: number, t: number): number {
   const { enthalpy } = material({ items: [{ name, mass: 1 }] });
   const i = tableIndex(t);
-  return ((massG / 1000) * ((enthalpy[i + 1] as number) - (enthalpy[i] as number))) / tableStepK;
+  return ((massG / 1000) * (enthalpy[i + 1] - enthalpy[i])) / tableStepK;
 }
 
 /** What else goes in, as one column of heat: its mean temperature by what it holds. */
@@ -22,6 +22,6 @@ export function otherHeap(others: readonly { name: string; mass: number; startC:
   if (!(massG > 0)) return [];
   const heats = others.map((o) => heatCapacity(o.name, o.mass, o.startC));
   const total = heats.reduce((sum, h) => sum + h, 0);
-  const startC = others.reduce((sum, o, i) => sum + o.startC * (heats[i] as number), 0) / total;
+  const startC = others.reduce((sum, o, i) => sum + o.startC * heats[i], 0) / total;
   return [{ name: 'other', massG, startC, heatCapacity: total }];
 }

@@ -191,9 +191,9 @@ function cooled(item: ItemInput, kitchen: KitchenInput, spec: MaterialSpec, vess
 
 function crossing(line: { minutes: number[]; temperatureC: number[] }, limit: number): number | null {
   for (let i = 1; i < line.minutes.length; i++) {
-    const [a, b] = [line.temperatureC[i - 1] as number, line.temperatureC[i] as number];
+    const [a, b] = [line.temperatureC[i - 1], line.temperatureC[i]];
     if (b > limit) continue;
-    const [t0, t1] = [line.minutes[i - 1] as number, line.minutes[i] as number];
+    const [t0, t1] = [line.minutes[i - 1], line.minutes[i]];
     return a > b ? t0 + ((t1 - t0) * (a - limit)) / (a - b) : t1;
   }
   return null;
@@ -209,7 +209,7 @@ function thinned(
   line.minutes.forEach((m, i) => {
     if (m > end || (m < next && i > 0)) return;
     minutes.push(m);
-    temperatureC.push(line.temperatureC[i] as number);
+    temperatureC.push(line.temperatureC[i]);
     next = m + end / 60;
   });
   return { minutes, temperatureC };

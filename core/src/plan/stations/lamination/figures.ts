@@ -46,8 +46,8 @@ export function foldsFigures(item: ItemInput, cut: CutPlan, r: FoldsResult, rest
   const all = foldsIn(item.folds);
   const turns = all.length;
   const t = cut.rolled.thicknessMm;
-  const chosen = r.columns[turns - 1] as TurnColumn;
-  const more = r.columns[turns] as TurnColumn;
+  const chosen = r.columns[turns - 1];
+  const more = r.columns[turns];
   const lumps = !hasBlock(item.folds) && lockOf(item.folds).portions === 0;
   return {
     leaves: figure(

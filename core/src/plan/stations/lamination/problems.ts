@@ -37,7 +37,7 @@ export function foldsProblems(item: ItemInput, kitchen: KitchenInput, cut: CutPl
         highest: highestPacketMm,
       }),
     );
-  const chosen = r.columns[turns - 1] as TurnColumn;
+  const chosen = r.columns[turns - 1];
   if (chosen.band === 'merging')
     found.push(problem('folds', 'films_merge', 'warn', ['folds.turns'], { um: chosen.fatUm, turns }));
   return found;

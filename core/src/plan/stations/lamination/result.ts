@@ -92,7 +92,7 @@ export function foldsResult(item: ItemInput, cut: CutPlan, dough: DoughPlan): Fo
   const { fatG, totalG } = dough.masses;
   const phi = fatVolumeShare(fatG, totalG - fatG, workDensityFat, workDensityDough);
   // one turn more would be like the last
-  const folds = (n: number): Fold[] => [...all, all[turns - 1] as Fold].slice(0, n);
+  const folds = (n: number): Fold[] => [...all, all[turns - 1]].slice(0, n);
   const column = (n: number): TurnColumn => {
     const asked = { lock, portions, folds: folds(n), thicknessM: t / 1000, phiFat: phi };
     const { fat, fatUm, fatBand } = layerThickness(asked);
@@ -100,7 +100,7 @@ export function foldsResult(item: ItemInput, cut: CutPlan, dough: DoughPlan): Fo
     return { turns: n, fatLayers: fat, fatUm, band: fatBand, stack };
   };
   const rows = turnSizes(item, dough);
-  const turn = rows[0] as TurnRow;
+  const turn = rows[0];
   const { distinct, nominal } = layers(lock, folds(turns), portions);
   const { streakM } = roughPuff({
     lumpM: item.folds.lumpMm / 1000,
