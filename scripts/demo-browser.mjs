@@ -14,7 +14,7 @@ export async function openDemo() {
   const require = createRequire(import.meta.url);
   const { chromium } = require('@playwright/test');
   const { createApp } = require(join(root, 'server/dist/app/createApp.js'));
-  const { ImportService } = require(join(root, 'server/dist/exchange/exchange.module.js'));
+  const { ImportService } = require(join(root, 'server/dist/exchange/import.service.js'));
   const app = await createApp({
     dataFile: join(mkdtempSync(join(tmpdir(), 'crustallum-look-')), 'demo.sqlite'),
     webFolder: join(root, 'web/dist'),

@@ -2,7 +2,7 @@ import { resolve } from 'node:path';
 import { parseArgs } from 'node:util';
 import { createApp } from './app/createApp';
 import { namesOf } from './app/guards';
-import { ImportService, type HouseholdFile } from './exchange/exchange.module';
+import { ImportService, type HouseholdFile } from './exchange/import.service';
 import { backUp } from './database/copy';
 import { CorruptDataFile } from './database/file';
 

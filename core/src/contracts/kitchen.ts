@@ -1,4 +1,5 @@
-import { OneOf, NumberIn, Optional, NestedList, ListOf } from '../quantities/rules';
+import { Stored, Version } from './stored';
+import { Nested, OneOf, NumberIn, Optional, NestedList, ListOf } from '../quantities/rules';
 import { flourIds } from '../ingredients/table';
 import { benches, type BenchName } from '../cold/environments';
 import { ArrayMinSize, IsString, MaxLength } from 'class-validator';
@@ -44,4 +45,14 @@ export class KitchenInput {
   @Optional() @NestedList(() => FlourFactorInput, 60) flourFactors?: FlourFactorInput[];
   /** Learnt: how much longer this cook takes than our bench minutes. */
   @NumberIn(0.3, 3, '') pace!: number;
+}
+
+export class ChangeKitchenInput {
+  @Version() version!: number;
+  @Nested(() => KitchenInput) document!: KitchenInput;
+}
+
+/** The kitchen of a household as it is stored. */
+export class StoredKitchen extends Stored {
+  @Nested(() => KitchenInput) document!: KitchenInput;
 }

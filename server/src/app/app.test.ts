@@ -272,8 +272,22 @@ describe('the door', () => {
     );
     const { schemas } = (body as { components: { schemas: Record<string, { properties: Record<string, unknown> }> } })
       .components;
-    expect(schemas['ChangeMealDto']?.properties['meal']).toMatchObject({
+    expect(schemas['ChangeMealInput']?.properties['meal']).toMatchObject({
       properties: { mouthCount: { type: 'integer', minimum: 1, maximum: 60 } },
     });
+  });
+  it('describes what every route takes and answers, field by field', async () => {
+    const { body } = await server.ask.get('/api/docs-json').expect(200);
+    const { paths, components } = body as {
+      paths: Record<string, Record<string, { responses: Record<string, { content?: unknown }> }>>;
+      components: { schemas: Record<string, { properties?: object }> };
+    };
+    const named = new Set(JSON.stringify(paths).match(/(?<=#\/components\/schemas\/)\w+/g));
+    for (const name of named)
+      expect([name, Object.keys(components.schemas[name]?.properties ?? {})]).not.toEqual([name, []]);
+    const documents = Object.entries(paths).filter(([path]) => /\/(bakes|items|kitchen|tools|larder|log)/.test(path));
+    for (const [path, methods] of documents)
+      for (const [method, { responses }] of Object.entries(methods))
+        expect([path, method, JSON.stringify(responses)]).toEqual([path, method, expect.stringContaining('schemas/')]);
   });
 });

@@ -1,38 +1,43 @@
+import * as bake from '@crustallum/core/contracts/bake';
+import { ChangeKitchenInput, StoredKitchen } from '@crustallum/core/contracts/kitchen';
+import { ChangeLarderInput, DrawInput, LarderInput, LarderThing } from '@crustallum/core/contracts/larder';
+import { ChangeEntryInput, LogEntry, NewEntryInput } from '@crustallum/core/contracts/log';
+import { NewRunInput, RunEventsInput, StoredRun } from '@crustallum/core/contracts/run';
+import { ChangeToolInput, StoredTool, ToolInput } from '@crustallum/core/contracts/tool';
 import { schemaOf } from '@crustallum/core/quantities/schema';
 import type { OpenAPIObject } from '@nestjs/swagger';
-import { ChangeItemDto, ChangeMealDto, NewBakeDto, NewItemDto } from '../bakes/bakes.dto';
-import { NewRunDto, RunEventDto, RunEventsDto } from '../bench/bench.dto';
-import { ChangeKitchenDto } from '../kitchen/kitchen.module';
-import { ChangeLarderItemDto, DrawDto, LarderItemDto, TakeDto } from '../larder/larder.dto';
-import { ChangeLogEntryDto, LogAnswersDto, NewLogEntryDto } from '../log/log.dto';
-import { ReadProbeDto } from '../probe/probe.module';
-import { ChangeToolDto, ToolDto } from '../tools/tool.dto';
+import { ReadProbeDto } from '../probe/probe.dto';
 
-/** What the routes take. */
-const bodies = [
-  NewBakeDto,
-  ChangeMealDto,
-  NewItemDto,
-  ChangeItemDto,
-  ChangeKitchenDto,
-  LarderItemDto,
-  ChangeLarderItemDto,
-  TakeDto,
-  DrawDto,
-  NewRunDto,
-  RunEventDto,
-  RunEventsDto,
-  LogAnswersDto,
-  NewLogEntryDto,
-  ChangeLogEntryDto,
+/** What the routes take and answer. */
+const documents = [
+  bake.NewBakeInput,
+  bake.ChangeMealInput,
+  bake.NewItemInput,
+  bake.ChangeItemInput,
+  bake.BakeHead,
+  bake.StoredBake,
+  bake.StoredItem,
+  ChangeKitchenInput,
+  StoredKitchen,
+  LarderInput,
+  ChangeLarderInput,
+  LarderThing,
+  DrawInput,
+  NewRunInput,
+  RunEventsInput,
+  StoredRun,
+  NewEntryInput,
+  ChangeEntryInput,
+  LogEntry,
+  ToolInput,
+  ChangeToolInput,
+  StoredTool,
   ReadProbeDto,
-  ToolDto,
-  ChangeToolDto,
 ];
 
-/** The description of the server with every body as its own rules state it: nothing is written twice. */
+/** The description of the server with every document as its own rules state it: nothing is written twice. */
 export function described(document: OpenAPIObject): OpenAPIObject {
   const schemas = { ...document.components?.schemas };
-  for (const body of bodies) schemas[body.name] = schemaOf(body) as (typeof schemas)[string];
+  for (const one of documents) schemas[one.name] = schemaOf(one) as (typeof schemas)[string];
   return { ...document, components: { ...document.components, schemas } };
 }

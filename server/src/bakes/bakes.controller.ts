@@ -1,6 +1,15 @@
+import {
+  BakeHead,
+  ChangeItemInput,
+  ChangeMealInput,
+  NewBakeInput,
+  NewItemInput,
+  StoredBake,
+  StoredItem,
+} from '@crustallum/core/contracts/bake';
 import { Body, Controller, Delete, Get, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { ChangeItemDto, ChangeMealDto, NewBakeDto, NewItemDto } from './bakes.dto';
+import { Answers } from '../app/answers';
 import { BakesService } from './bakes.service';
 
 @ApiTags('bakes')
@@ -8,25 +17,25 @@ import { BakesService } from './bakes.service';
 export class BakesController {
   constructor(private readonly bakes: BakesService) {}
 
-  @Get() list() {
+  @Get() @Answers([BakeHead]) list() {
     return this.bakes.list();
   }
-  @Post() create(@Body() dto: NewBakeDto) {
+  @Post() @Answers(StoredBake) create(@Body() dto: NewBakeInput) {
     return this.bakes.create(dto.meal, dto.items);
   }
-  @Get(':id') view(@Param('id', ParseUUIDPipe) id: string) {
+  @Get(':id') @Answers(StoredBake) view(@Param('id', ParseUUIDPipe) id: string) {
     return this.bakes.view(id);
   }
-  @Put(':id') change(@Param('id', ParseUUIDPipe) id: string, @Body() dto: ChangeMealDto) {
+  @Put(':id') @Answers(StoredBake) change(@Param('id', ParseUUIDPipe) id: string, @Body() dto: ChangeMealInput) {
     return this.bakes.changeMeal(id, dto.version, dto.meal);
   }
-  @Delete(':id') remove(@Param('id', ParseUUIDPipe) id: string) {
+  @Delete(':id') @Answers(BakeHead) remove(@Param('id', ParseUUIDPipe) id: string) {
     return this.bakes.remove(id);
   }
-  @Post(':id/restore') restore(@Param('id', ParseUUIDPipe) id: string) {
+  @Post(':id/restore') @Answers(BakeHead) restore(@Param('id', ParseUUIDPipe) id: string) {
     return this.bakes.restore(id);
   }
-  @Post(':id/items') addItem(@Param('id', ParseUUIDPipe) id: string, @Body() dto: NewItemDto) {
+  @Post(':id/items') @Answers(StoredItem) addItem(@Param('id', ParseUUIDPipe) id: string, @Body() dto: NewItemInput) {
     return this.bakes.addItem(id, dto.document);
   }
 }
@@ -36,13 +45,13 @@ export class BakesController {
 export class ItemsController {
   constructor(private readonly bakes: BakesService) {}
 
-  @Put(':id') change(@Param('id', ParseUUIDPipe) id: string, @Body() dto: ChangeItemDto) {
+  @Put(':id') @Answers(StoredItem) change(@Param('id', ParseUUIDPipe) id: string, @Body() dto: ChangeItemInput) {
     return this.bakes.changeItem(id, dto);
   }
-  @Delete(':id') remove(@Param('id', ParseUUIDPipe) id: string) {
+  @Delete(':id') @Answers(StoredItem) remove(@Param('id', ParseUUIDPipe) id: string) {
     return this.bakes.removeItem(id);
   }
-  @Post(':id/restore') restore(@Param('id', ParseUUIDPipe) id: string) {
+  @Post(':id/restore') @Answers(StoredItem) restore(@Param('id', ParseUUIDPipe) id: string) {
     return this.bakes.restoreItem(id);
   }
 }

@@ -1,16 +1,14 @@
 import { mostItems } from '@crustallum/core/contracts/item';
 import { BadRequestException, Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
+import type { BakeHead, ChangeItemInput } from '@crustallum/core/contracts/bake';
 import type { ItemInput } from '@crustallum/core/contracts/item';
 import { DataSource, IsNull, Repository } from 'typeorm';
 import { randomUUID } from 'node:crypto';
 import { DocumentStore } from '../database/documentStore';
 import { Bake } from './bake.entity';
-import type { ChangeItemDto } from './bakes.dto';
 import { Item } from './item.entity';
 import type { MealInput } from '@crustallum/core/contracts/meal';
-
-export type BakeHead = Pick<Bake, 'id' | 'version' | 'title' | 'serveAt'>;
 
 export interface BakeView extends Bake {
   items: Item[];
@@ -93,7 +91,7 @@ export class BakesService {
       });
   }
 
-  changeItem(id: string, dto: ChangeItemDto): Promise<Item> {
+  changeItem(id: string, dto: ChangeItemInput): Promise<Item> {
     return this.items.change(id, dto.version, {
       document: dto.document,
       title: dto.document.title,

@@ -1,7 +1,7 @@
 import { starterItem, starterMeal } from '@crustallum/core/plan/starters';
 import { randomUUID } from 'node:crypto';
 import { TestServer } from '../testing/server';
-import { runEventTypes } from './bench.dto';
+import { runEventTypes } from '@crustallum/core/contracts/run';
 
 let server: TestServer;
 let bakeId = '';

@@ -1,7 +1,7 @@
 import { existsSync, readFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { TestServer } from '../testing/server';
-import { ImportService } from './exchange.module';
+import { ImportService } from './import.service';
 
 describe('the demo', () => {
   it('comes in through the import, valid to the last field, and only into an empty file', async () => {

@@ -1,6 +1,6 @@
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { DataSource, IsNull } from 'typeorm';
-import type { DrawDto } from './larder.dto';
+import type { DrawInput } from '@crustallum/core/contracts/larder';
 import { LarderDraw, LarderItem } from './larderItem.entity';
 
 /** Stock goes down when a bake is weighed, and comes back when the weighing is undone. */
@@ -9,7 +9,7 @@ export class DrawsService {
   constructor(private readonly source: DataSource) {}
 
   /** Takes what there is, never below nothing; the same draw sent twice takes once. */
-  draw({ id, takes }: DrawDto): Promise<LarderDraw> {
+  draw({ id, takes }: DrawInput): Promise<LarderDraw> {
     return this.source.transaction(async (manager) => {
       const known = await manager.findOneBy(LarderDraw, { id });
       if (known) return known;

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { TestServer } from '../testing/server';
-import { logWords } from './log.dto';
+import { logWords } from '@crustallum/core/contracts/logWords';
 
 const answers = {
   colour: 'golden',

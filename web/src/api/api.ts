@@ -1,83 +1,13 @@
 import type { ThunkDispatch, UnknownAction } from '@reduxjs/toolkit';
 import { keepAnswer } from './offlineCache';
-import type { Label } from '@crustallum/core/ingredients/label';
-import type { ItemInput } from '@crustallum/core/contracts/item';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
-import type { Station } from '@crustallum/core/contracts/stations';
+import type { BakeHead, NewBakeInput, StoredBake, StoredItem } from '@crustallum/core/contracts/bake';
+import type { ItemInput } from '@crustallum/core/contracts/item';
+import type { ChangeKitchenInput, StoredKitchen } from '@crustallum/core/contracts/kitchen';
+import type { DrawInput, LarderInput, LarderThing } from '@crustallum/core/contracts/larder';
+import type { ChangeEntryInput, LogEntry, NewEntryInput } from '@crustallum/core/contracts/log';
+import type { StoredTool, ToolInput } from '@crustallum/core/contracts/tool';
 import type { MealInput } from '@crustallum/core/contracts/meal';
-import type { KitchenInput } from '@crustallum/core/contracts/kitchen';
-import type { UndoneInput } from '@crustallum/core/contracts/undone';
-
-interface Stored {
-  id: string;
-  version: number;
-}
-export interface StoredItem extends Stored {
-  bakeId: string;
-  position: number;
-  title: string;
-  document: ItemInput;
-  settled: Station[];
-  undone: UndoneInput[];
-}
-export interface BakeHead extends Stored {
-  title: string;
-  serveAt: string;
-}
-export interface StoredBake extends BakeHead {
-  meal: MealInput;
-  items: StoredItem[];
-}
-export interface StoredKitchen extends Stored {
-  document: KitchenInput;
-}
-export interface ToolDocument {
-  name: string;
-  kind: 'dish' | 'cutter' | 'pin' | 'tray';
-  vessel?: NonNullable<ItemInput['cut']['vessel']>;
-  material?: ItemInput['cut']['vesselMaterial'];
-  diameterMm?: number;
-  count?: number;
-  place?: string;
-}
-export interface StoredTool extends Stored {
-  name: string;
-  document: ToolDocument;
-}
-export interface LarderThing extends Stored {
-  name: string;
-  grams: number;
-  shelf: string;
-  note: string;
-  /** Its place in the ingredient table, if it has one. */
-  ingredient?: string | null;
-  pricePerKg?: number | null;
-  bestBefore?: string | null;
-  label?: Label | null;
-  cupsG?: number[] | null;
-}
-export interface Draw {
-  id: string;
-  takes: { larderId: string; grams: number }[];
-}
-export interface LogAnswers {
-  colour: string;
-  base: string;
-  leaks: number;
-  shrink: string;
-  texture: string;
-  stoodMm: number;
-  note: string;
-  bakedMin?: number;
-}
-export interface LogEntry extends Stored {
-  bakeId: string | null;
-  runId: string | null;
-  date: string;
-  title: string;
-  answers: LogAnswers;
-  snapshot: Record<string, unknown>;
-}
 
 export const api = createApi({
   reducerPath: 'api',
@@ -86,7 +16,7 @@ export const api = createApi({
   endpoints: (build) => ({
     bakes: build.query<BakeHead[], void>({ query: () => 'bakes', providesTags: ['Bakes'] }),
     bake: build.query<StoredBake, string>({ query: (id) => `bakes/${id}`, providesTags: ['Bake'] }),
-    createBake: build.mutation<StoredBake, { meal: MealInput; items: ItemInput[] }>({
+    createBake: build.mutation<StoredBake, NewBakeInput>({
       query: (body) => ({ url: 'bakes', method: 'POST', body }),
       invalidatesTags: ['Bakes'],
     }),
@@ -140,12 +70,12 @@ export const api = createApi({
       invalidatesTags: ['Bake'],
     }),
     kitchen: build.query<StoredKitchen, void>({ query: () => 'kitchen', providesTags: ['Kitchen'] }),
-    changeKitchen: build.mutation<StoredKitchen, { version: number; document: KitchenInput }>({
+    changeKitchen: build.mutation<StoredKitchen, ChangeKitchenInput>({
       query: (body) => ({ url: 'kitchen', method: 'PUT', body }),
       invalidatesTags: ['Kitchen'],
     }),
     tools: build.query<StoredTool[], void>({ query: () => 'tools', providesTags: ['Tools'] }),
-    addTool: build.mutation<StoredTool, ToolDocument>({
+    addTool: build.mutation<StoredTool, ToolInput>({
       query: (body) => ({ url: 'tools', method: 'POST', body }),
       invalidatesTags: ['Tools'],
     }),
@@ -154,7 +84,7 @@ export const api = createApi({
       invalidatesTags: ['Tools'],
     }),
     larder: build.query<LarderThing[], void>({ query: () => 'larder', providesTags: ['Larder'] }),
-    addLarder: build.mutation<LarderThing, Omit<LarderThing, 'id' | 'version'>>({
+    addLarder: build.mutation<LarderThing, LarderInput>({
       query: (body) => ({ url: 'larder', method: 'POST', body }),
       invalidatesTags: ['Larder'],
     }),
@@ -162,7 +92,7 @@ export const api = createApi({
       query: ({ id, version, name, grams, shelf, note, ingredient, pricePerKg, bestBefore, label, cupsG }) => ({
         url: `larder/${id}`,
         method: 'PUT',
-        body: { version, name, grams, shelf, note, ingredient, pricePerKg, bestBefore, label, cupsG: cupsG ?? [] },
+        body: { version, name, grams, shelf, note, ingredient, pricePerKg, bestBefore, label, cupsG },
       }),
       invalidatesTags: ['Larder'],
     }),
@@ -170,11 +100,11 @@ export const api = createApi({
       query: (id) => ({ url: `larder/${id}`, method: 'DELETE' }),
       invalidatesTags: ['Larder'],
     }),
-    drawLarder: build.mutation<Draw, Draw>({
+    drawLarder: build.mutation<DrawInput, DrawInput>({
       query: (body) => ({ url: 'larder/draws', method: 'POST', body }),
       invalidatesTags: ['Larder'],
     }),
-    undoDraw: build.mutation<Draw, string>({
+    undoDraw: build.mutation<DrawInput, string>({
       query: (id) => ({ url: `larder/draws/${id}/undo`, method: 'POST' }),
       invalidatesTags: ['Larder'],
     }),
@@ -183,11 +113,11 @@ export const api = createApi({
       invalidatesTags: ['Larder'],
     }),
     log: build.query<LogEntry[], void>({ query: () => 'log', providesTags: ['Log'] }),
-    keepEntry: build.mutation<
-      LogEntry,
-      Omit<LogEntry, 'id' | 'version' | 'bakeId' | 'runId'> & { bakeId?: string; runId?: string }
-    >({ query: (body) => ({ url: 'log', method: 'POST', body }), invalidatesTags: ['Log'] }),
-    changeEntry: build.mutation<LogEntry, { id: string; version: number; answers: LogAnswers }>({
+    keepEntry: build.mutation<LogEntry, NewEntryInput>({
+      query: (body) => ({ url: 'log', method: 'POST', body }),
+      invalidatesTags: ['Log'],
+    }),
+    changeEntry: build.mutation<LogEntry, ChangeEntryInput & { id: string }>({
       query: ({ id, ...body }) => ({ url: `log/${id}`, method: 'PUT', body }),
       invalidatesTags: ['Log'],
     }),

@@ -1,3 +1,4 @@
+import type { RunEventType } from '@crustallum/core/contracts/run';
 import type { TimedStep } from '@crustallum/core/plan/steps/codes';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -11,7 +12,7 @@ import { useNarrow, usePhone } from '../design/ui/useWidth';
 import { clock, momentAt, span, timer, counted } from '../wording/numbers';
 import { callOf, stepWord } from '../wording/steps';
 import { StepDrawing } from './StepDrawing';
-import { isWait, type BenchEvent, type BenchEventType, type BenchRun, type BenchState, type RunPlan } from './run';
+import { isWait, type BenchEvent, type BenchRun, type BenchState, type RunPlan } from './run';
 import { ColdPresses, LeftPanel } from './LeftPanel';
 import { Timers } from './Timers';
 import { scale } from '../devices/scale';
@@ -125,7 +126,7 @@ function Running({
   run: BenchRun;
   events: readonly BenchEvent[];
   state: BenchState;
-  say: (type: BenchEventType, data?: Record<string, unknown>) => Promise<void>;
+  say: (type: RunEventType, data?: Record<string, unknown>) => Promise<void>;
 }) {
   const now = useNow(1000).getTime();
   const phone = usePhone();

@@ -1,7 +1,8 @@
+import type { RunEventType } from '@crustallum/core/contracts/run';
 import { byFeel, feelTests, type Feel } from '@crustallum/core/dough/weighing';
 import { plain } from '../wording/numbers';
 import { FeelPicture } from './FeelPicture';
-import type { BenchEventType, RunPlan } from './run';
+import type { RunPlan } from './run';
 import type { Weighing } from './weighing';
 
 const feelWords: Record<Feel, { word: string; next: string }> = {
@@ -16,7 +17,7 @@ interface Props {
   item: RunPlan['items'][number];
   itemIndex: number;
   now: Weighing;
-  say: (type: BenchEventType, data?: Record<string, unknown>) => Promise<void>;
+  say: (type: RunEventType, data?: Record<string, unknown>) => Promise<void>;
 }
 
 const stateOf = (item: Props['item'], now: Weighing) => {

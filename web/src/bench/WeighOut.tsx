@@ -1,3 +1,4 @@
+import type { RunEventType } from '@crustallum/core/contracts/run';
 import { displacement, solidFatDensity } from '@crustallum/core/dough/displacement';
 import { partName } from '@crustallum/core/dough/formula';
 import { overPour } from '@crustallum/core/dough/weighing';
@@ -9,14 +10,14 @@ import { scale } from '../devices/scale';
 import { useLarderQuery } from '../api/api';
 import { NumberField } from '../design/ui/NumberField';
 import { plain } from '../wording/numbers';
-import type { BenchEventType, RunPlan } from './run';
+import type { RunPlan } from './run';
 import { actualParts, toAdd, tolerance, type Weighing } from './weighing';
 
 interface Props {
   item: RunPlan['items'][number];
   itemIndex: number;
   now: Weighing;
-  say: (type: BenchEventType, data?: Record<string, unknown>) => Promise<void>;
+  say: (type: RunEventType, data?: Record<string, unknown>) => Promise<void>;
 }
 const gramRule = { min: 0, max: 50_000, unit: 'g', integer: false };
 const grams = (g: number) => `${plain(g, Math.abs(g) < 20 ? 1 : 0)} g`;

@@ -1,5 +1,6 @@
+import type { RunEventType } from '@crustallum/core/contracts/run';
 import Dexie, { type EntityTable } from 'dexie';
-import type { BenchEvent, BenchEventType, BenchRun } from './run';
+import type { BenchEvent, BenchRun } from './run';
 
 /** The device's own store: a run and its events are written here first, and sent to the server when it answers. */
 class BenchStore extends Dexie {
@@ -50,7 +51,7 @@ export async function latestRunOf(bakeId: string): Promise<BenchRun | null> {
 
 export async function addEvent(
   run: BenchRun,
-  type: BenchEventType,
+  type: RunEventType,
   data: Record<string, unknown> = {},
 ): Promise<BenchEvent> {
   const event: BenchEvent = {

@@ -1,6 +1,7 @@
+import type { RunEventType } from '@crustallum/core/contracts/run';
 import { plainKitchen } from '@crustallum/core/plan/starters';
 import type { TimedStep } from '@crustallum/core/plan/steps/codes';
-import { benchState, isWait, type BenchEvent, type BenchEventType, type BenchRun } from './run';
+import { benchState, isWait, type BenchEvent, type BenchRun } from './run';
 import { addEvent, benchStore, eventsOf, openRun, startRun } from './benchStore';
 import { sendWaiting, setAside } from './outbox';
 
@@ -37,7 +38,7 @@ const run: BenchRun = {
   },
 };
 let minute = 0;
-const event = (type: BenchEventType, data: Record<string, unknown> = {}, at = ++minute): BenchEvent => ({
+const event = (type: RunEventType, data: Record<string, unknown> = {}, at = ++minute): BenchEvent => ({
   id: `${type}${at}`,
   runId: run.id,
   type,

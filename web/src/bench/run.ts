@@ -1,3 +1,4 @@
+import type { RunEventInput } from '@crustallum/core/contracts/run';
 import type { FormulaPart } from '@crustallum/core/dough/formula';
 import type { ColdLine } from '@crustallum/core/plan/coldLine/line';
 import { valueAt } from '@crustallum/core/plan/coldLine/line';
@@ -35,18 +36,8 @@ export interface BenchRun {
   plan: RunPlan;
 }
 
-export type BenchEventType =
-  'next' | 'back' | 'piece' | 'timerStop' | 'cold' | 'weighed' | 'poured' | 'feel' | 'probe' | 'finish';
-
-export interface BenchEvent {
-  id: string;
+export interface BenchEvent extends RunEventInput {
   runId: string;
-  type: BenchEventType;
-  at: string;
-  data: Record<string, unknown>;
-  /** Which device wrote it, and its place among what that device wrote; events of before had none. */
-  device?: string;
-  sequence?: number;
   /** 0 waits, 1 is on the server, 2 was set aside: the server would not have it. */
   sent: 0 | 1 | 2;
   refused?: string;

@@ -1,7 +1,8 @@
+import type { RunEventType } from '@crustallum/core/contracts/run';
 import { useCallback, useEffect, useState } from 'react';
 import { addEvent, eventsOf, openRun, startRun } from './benchStore';
 import { sendWaiting, setAside } from './outbox';
-import { benchState, type BenchEvent, type BenchEventType, type BenchRun, type BenchState } from './run';
+import { benchState, type BenchEvent, type BenchRun, type BenchState } from './run';
 
 const sendEveryMs = 10_000;
 
@@ -13,7 +14,7 @@ interface BenchInHand {
   /** What the server would not have: how much, and why. */
   refused: { count: number; because: string } | null;
   start: (run: BenchRun) => Promise<void>;
-  say: (type: BenchEventType, data?: Record<string, unknown>) => Promise<void>;
+  say: (type: RunEventType, data?: Record<string, unknown>) => Promise<void>;
 }
 
 /** The run on this device: its events, the state they make, and how to add one. */
@@ -44,7 +45,7 @@ export function useBench(): BenchInHand {
     void sendWaiting();
   }, []);
   const say = useCallback(
-    async (type: BenchEventType, data: Record<string, unknown> = {}) => {
+    async (type: RunEventType, data: Record<string, unknown> = {}) => {
       if (!run) return;
       const event = await addEvent(run, type, data);
       setEvents((now) => [...now, event]);

@@ -1,7 +1,8 @@
 import { partName, type FormulaPart } from '@crustallum/core/dough/formula';
 import { flourIds } from '@crustallum/core/ingredients/table';
 import { useEffect, useRef, useState } from 'react';
-import { useDrawLarderMutation, useLarderQuery, useUndoDrawMutation, type Draw, type LarderThing } from '../api/api';
+import type { DrawInput, LarderThing } from '@crustallum/core/contracts/larder';
+import { useDrawLarderMutation, useLarderQuery, useUndoDrawMutation } from '../api/api';
 import type { BenchEvent, BenchRun, BenchState } from './run';
 import { actualParts, weighingOf } from './weighing';
 
@@ -26,9 +27,9 @@ const refusedForGood = (error: unknown): boolean => {
 };
 
 /** What weighed parts take from the things of the larder: by what they are, then by name; flour from any flour. */
-export function takesOf(parts: readonly FormulaPart[], larder: readonly LarderThing[]): Draw['takes'] {
+export function takesOf(parts: readonly FormulaPart[], larder: readonly LarderThing[]): DrawInput['takes'] {
   const left = new Map(larder.map((t) => [t.id, t.grams]));
-  const takes: Draw['takes'] = [];
+  const takes: DrawInput['takes'] = [];
   for (const part of parts.filter((p) => p.id !== 'water' && p.grams > 0)) {
     const named = (t: LarderThing) => t.name.toLowerCase().split(',')[0] === partName(part).toLowerCase();
     const flour = flourIds.includes(part.id);

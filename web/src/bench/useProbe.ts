@@ -1,10 +1,11 @@
+import type { RunEventType } from '@crustallum/core/contracts/run';
 import type { ColdLine } from '@crustallum/core/plan/coldLine/line';
 import type { ItemPlan } from '@crustallum/core/plan/item';
 import type { Recalibrated } from '@crustallum/core/plan/questions/recalibrate';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { probe } from '../devices/probe';
 import { planner } from '../workers/planner';
-import type { BenchEvent, BenchEventType, BenchRun } from './run';
+import type { BenchEvent, BenchRun } from './run';
 import type { Warmth } from './warmth';
 
 const readEveryMs = 20_000;
@@ -61,7 +62,7 @@ export function useProbe(
   warmth: Warmth | null,
   /** The minute of its step the piece in hand stands at, now. */
   minuteNow: () => number,
-  say: (type: BenchEventType, data?: Record<string, unknown>) => Promise<void>,
+  say: (type: RunEventType, data?: Record<string, unknown>) => Promise<void>,
 ) {
   const [on, setOn] = useState(false);
   const [odd, setOdd] = useState<number | null>(null);

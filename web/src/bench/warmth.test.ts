@@ -1,10 +1,11 @@
+import type { RunEventType } from '@crustallum/core/contracts/run';
 import { eventOf, runOf, stepIndex } from '../testing/runs';
-import { benchState, isWait, sealedShare, type BenchEvent, type BenchEventType } from './run';
+import { benchState, isWait, sealedShare, type BenchEvent } from './run';
 import { callsBetween, warmthNow } from './warmth';
 
 const began = Date.parse('2026-12-12T09:00:00.000Z');
 const run = runOf([['handPies', 'roughPuff'], ['filoCoil']], began);
-const event = (type: BenchEventType, minute: number, data: Record<string, unknown> = {}): BenchEvent =>
+const event = (type: RunEventType, minute: number, data: Record<string, unknown> = {}): BenchEvent =>
   eventOf(run, type, minute, data);
 const indexOf = (code: string) => stepIndex(run, code);
 /** All presses up to a step at minute nought, then what follows. */

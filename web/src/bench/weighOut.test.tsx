@@ -3,7 +3,7 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { scale, StandInScale } from '../devices/scale';
 import { FakeServer, heading, open } from '../testing/household';
 import { eventOf, runAt, runOf, stepIndex } from '../testing/runs';
-import type { LarderThing } from '../api/api';
+import type { LarderThing } from '@crustallum/core/contracts/larder';
 import { benchStore } from './benchStore';
 import { takesOf } from './useDraws';
 import { actualParts, toAdd, weighingOf } from './weighing';

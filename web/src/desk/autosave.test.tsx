@@ -1,6 +1,6 @@
 import { starterMeal } from '@crustallum/core/plan/starters';
 import { act, fireEvent, screen, waitFor } from '@testing-library/react';
-import type { StoredBake } from '../api/api';
+import type { StoredBake } from '@crustallum/core/contracts/bake';
 import { FakeServer, heading, open } from '../testing/household';
 import { planner } from '../workers/planner';
 import { changeItem } from './changes';

@@ -1,6 +1,6 @@
 import { plainKitchen, starterItem, starterMeal } from '@crustallum/core/plan/starters';
 import { currentBake } from './useOpenBake';
-import type { BakeHead, StoredBake, StoredItem } from '../api/api';
+import type { BakeHead, StoredBake, StoredItem } from '@crustallum/core/contracts/bake';
 import { allDrafts, desk, draftOf, type Desk } from './desk';
 import type { Draft } from './draft';
 import { readPath, writePath } from '@crustallum/core/plan/path';

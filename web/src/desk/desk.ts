@@ -6,7 +6,7 @@ import type { BakePlanResult } from '@crustallum/core/plan/bake';
 import { writePath } from '@crustallum/core/plan/path';
 import type { Refusal } from '@crustallum/core/quantities/refusal';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import type { StoredBake, StoredItem } from '../api/api';
+import type { StoredBake, StoredItem } from '@crustallum/core/contracts/bake';
 import { mealId, sameContent, type Draft, type Theirs } from './draft';
 import type { FoundDraft } from './drafts';
 

@@ -1,5 +1,5 @@
 import type { MealInput } from '@crustallum/core/contracts/meal';
-import type { StoredItem } from '../api/api';
+import type { StoredItem } from '@crustallum/core/contracts/bake';
 
 /** Id under which the meal of a bake is kept and sent; items go by their own. */
 export const mealId = (bakeId: string): string => `meal:${bakeId}`;

@@ -1,5 +1,6 @@
 import type { Refusal } from '@crustallum/core/quantities/refusal';
-import { api, type StoredBake, type StoredItem } from '../api/api';
+import type { StoredBake, StoredItem } from '@crustallum/core/contracts/bake';
+import { api } from '../api/api';
 import type { Draft, Theirs } from './draft';
 import type { Outcome } from './saving';
 import type { ApiDispatch } from '../api/api';

@@ -1,6 +1,6 @@
 import { useCallback } from 'react';
 import { useParams } from 'react-router';
-import type { StoredItem } from '../api/api';
+import type { StoredItem } from '@crustallum/core/contracts/bake';
 import { readPath } from '@crustallum/core/plan/path';
 import { changeItem } from './changes';
 import { useAppDispatch, useAppSelector } from './store';

@@ -2,7 +2,7 @@ import type { ItemPlan } from '@crustallum/core/plan/item';
 import type { TimedStep } from '@crustallum/core/plan/steps/codes';
 import { useMemo } from 'react';
 import { useParams } from 'react-router';
-import type { StoredItem } from '../api/api';
+import type { StoredItem } from '@crustallum/core/contracts/bake';
 import { changeItem, stepItem } from './changes';
 import { desk } from './desk';
 import { useAppDispatch, useAppSelector } from './store';

@@ -1,5 +1,6 @@
 import { useEffect } from 'react';
-import { useBakeQuery, useBakesQuery, useKitchenQuery, type BakeHead } from '../api/api';
+import type { BakeHead } from '@crustallum/core/contracts/bake';
+import { useBakeQuery, useBakesQuery, useKitchenQuery } from '../api/api';
 import { desk } from './desk';
 import { readDrafts } from './drafts';
 import { keptPlan } from './keptPlans';

@@ -2,7 +2,7 @@ import { planItem } from '@crustallum/core/plan/item';
 import { plainKitchen } from '@crustallum/core/plan/starters';
 import { usualItem } from '@crustallum/core/testing/anyItem';
 import fc from 'fast-check';
-import type { LarderThing } from '../api/api';
+import type { LarderThing } from '@crustallum/core/contracts/larder';
 import { takesOf } from '../bench/useDraws';
 import { plain } from '../wording/numbers';
 import { cutRows, cutText } from './cutList';

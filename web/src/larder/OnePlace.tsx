@@ -1,5 +1,5 @@
 import { ToggleGroup } from 'radix-ui';
-import type { LarderThing } from '../api/api';
+import type { LarderThing } from '@crustallum/core/contracts/larder';
 import { plain } from '../wording/numbers';
 import { placeWords } from './places';
 

@@ -1,4 +1,4 @@
-import type { LarderThing } from '../api/api';
+import type { LarderThing } from '@crustallum/core/contracts/larder';
 import { useToolsQuery } from '../api/api';
 import { useAppSelector } from '../desk/store';
 import { Drawing } from '../stations/_shared/Drawing';

@@ -1,6 +1,6 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { FakeServer, heading, open } from '../testing/household';
-import type { LarderThing } from '../api/api';
+import type { LarderThing } from '@crustallum/core/contracts/larder';
 
 const thing = (name: string, more: Partial<LarderThing> = {}): LarderThing => ({
   id: name.replace(/\W/g, ''),

@@ -1,4 +1,4 @@
-import type { LogEntry } from '../api/api';
+import type { LogEntry } from '@crustallum/core/contracts/log';
 import { Drawing } from '../stations/_shared/Drawing';
 import { usePhone } from '../design/ui/useWidth';
 import { plain, shortDay } from '../wording/numbers';

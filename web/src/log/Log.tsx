@@ -1,3 +1,4 @@
+import { logWords } from '@crustallum/core/contracts/logWords';
 import { byFeel } from '@crustallum/core/dough/weighing';
 import { partName } from '@crustallum/core/dough/formula';
 import { useEffect, useMemo, useState } from 'react';
@@ -5,14 +6,13 @@ import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { benchStore, eventsOf } from '../bench/benchStore';
 import { benchState, type BenchEvent, type BenchRun } from '../bench/run';
 import { actualParts, weighingOf, type Weighing } from '../bench/weighing';
+import type { LogAnswersInput, LogEntry } from '@crustallum/core/contracts/log';
 import {
   useChangeKitchenMutation,
   useKitchenQuery,
   useChangeEntryMutation,
   useKeepEntryMutation,
   useLogQuery,
-  type LogAnswers,
-  type LogEntry,
 } from '../api/api';
 import { NotFound } from '../shell/NotFound';
 import { Drawing } from '../stations/_shared/Drawing';
@@ -58,7 +58,7 @@ function weighedOf(item: BenchRun['plan']['items'][number], now: Weighing): Pick
   };
 }
 
-const fresh: LogAnswers = {
+const fresh: LogAnswersInput = {
   colour: 'golden',
   base: 'gold',
   leaks: 0,
@@ -67,7 +67,7 @@ const fresh: LogAnswers = {
   stoodMm: 8,
   note: '',
 };
-const words = (list: readonly string[]) => list.map((w) => [w, w] as const);
+const words = <Word extends string>(list: readonly Word[]) => list.map((w) => [w, w] as const);
 const rule = (max: number, unit: string, integer = false) => ({ min: 0, max, unit, integer });
 
 export function Log() {
@@ -124,8 +124,8 @@ export function Log() {
         title: shown.title,
         date: shown.date,
         snapshot: shown.snapshot,
-        bakeId: shown.bakeId,
-        runId: shown.runId,
+        bakeId: shown.bakeId ?? null,
+        runId: shown.runId ?? null,
       }}
       entries={entries ?? []}
     />
@@ -207,7 +207,7 @@ function Entry({
 }) {
   const wide = usePhone() ? 366 : 660;
   const bakedPlan = draft.snapshot.steps?.find((s) => s.word === 'Bake');
-  const [answers, setAnswers] = useState<LogAnswers>(
+  const [answers, setAnswers] = useState<LogAnswersInput>(
     kept?.answers ?? {
       ...fresh,
       stoodMm: Math.round((draft.snapshot.expectedMm ?? 8) * 2) / 2,
@@ -218,7 +218,7 @@ function Entry({
   const [keep, { isLoading, error, isSuccess }] = useKeepEntryMutation();
   const [change, changed] = useChangeEntryMutation();
   const navigate = useNavigate();
-  const set = (part: Partial<LogAnswers>) => setAnswers((now) => ({ ...now, ...part }));
+  const set = (part: Partial<LogAnswersInput>) => setAnswers((now) => ({ ...now, ...part }));
   const pieces = draft.snapshot.pieces ?? 12;
   const { data: kitchen } = useKitchenQuery();
   const [changeKitchen] = useChangeKitchenMutation();
@@ -294,25 +294,25 @@ function Entry({
           <Pick
             label="Colour on top"
             value={answers.colour}
-            options={words(['pale', 'straw', 'golden', 'deep'])}
+            options={words(logWords.colour)}
             onChange={(colour) => set({ colour })}
           />
           <Pick
             label="Underneath"
             value={answers.base}
-            options={words(['pale', 'gold', 'dark'])}
+            options={words(logWords.base)}
             onChange={(base) => set({ base })}
           />
           <Pick
             label="Shrank"
             value={answers.shrink}
-            options={words(['none', 'some', 'much'])}
+            options={words(logWords.shrink)}
             onChange={(shrink) => set({ shrink })}
           />
           <Pick
             label="In the mouth"
             value={answers.texture}
-            options={words(['crisp', 'tender', 'heavy'])}
+            options={words(logWords.texture)}
             onChange={(texture) => set({ texture })}
           />
           <TextField

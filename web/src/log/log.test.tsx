@@ -1,7 +1,7 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { addEvent, benchStore, startRun } from '../bench/benchStore';
 import type { BenchRun } from '../bench/run';
-import type { LogEntry } from '../api/api';
+import type { LogEntry } from '@crustallum/core/contracts/log';
 import { FakeServer, heading, open } from '../testing/household';
 import { runOf } from '../testing/runs';
 

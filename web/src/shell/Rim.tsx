@@ -3,7 +3,7 @@ import { DropdownMenu } from 'radix-ui';
 import { memo, useEffect, useRef } from 'react';
 import { shallowEqual } from 'react-redux';
 import { NavLink, useLocation, useNavigate, useParams } from 'react-router';
-import type { StoredItem } from '../api/api';
+import type { StoredItem } from '@crustallum/core/contracts/bake';
 import { useAppSelector } from '../desk/store';
 import { useNarrow } from '../design/ui/useWidth';
 import { stationWord } from '../wording/words';

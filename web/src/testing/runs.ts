@@ -1,7 +1,8 @@
+import type { RunEventType } from '@crustallum/core/contracts/run';
 import { planBake } from '@crustallum/core/plan/bake';
 import { plainKitchen, starterItem, starterMeal } from '@crustallum/core/plan/starters';
 import { benchStore, startRun } from '../bench/benchStore';
-import type { BenchEvent, BenchEventType, BenchRun } from '../bench/run';
+import type { BenchEvent, BenchRun } from '../bench/run';
 import type { Pastry, Product } from '@crustallum/core/contracts/products';
 
 /** A run of starters as the bench would begin it, planned by the core. */
@@ -38,7 +39,7 @@ export const stepIndex = (run: BenchRun, code: string): number => run.plan.steps
 /** An event of a run so many minutes after its beginning. */
 export const eventOf = (
   run: BenchRun,
-  type: BenchEventType,
+  type: RunEventType,
   minute: number,
   data: Record<string, unknown> = {},
 ): BenchEvent => ({

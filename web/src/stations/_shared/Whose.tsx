@@ -4,7 +4,7 @@ import { memo } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { inHand } from '../../desk/useInput';
 import { ItemSign } from '../../design/drawings/signs';
-import type { StoredItem } from '../../api/api';
+import type { StoredItem } from '@crustallum/core/contracts/bake';
 import { useAppSelector } from '../../desk/store';
 import { pastryWords } from '../../wording/words';
 import type { Station } from '@crustallum/core/contracts/stations';

@@ -1,6 +1,6 @@
 import type { SmallestFix } from '@crustallum/core/plan/questions/smallestFix';
 import { useEffect, useState } from 'react';
-import type { StoredItem } from '../../api/api';
+import type { StoredItem } from '@crustallum/core/contracts/bake';
 import { secondPlanner } from '../../workers/planner';
 import type { Problem } from '@crustallum/core/plan/problem';
 import type { KitchenInput } from '@crustallum/core/contracts/kitchen';

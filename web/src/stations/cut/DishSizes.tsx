@@ -3,7 +3,8 @@ import { vesselKinds, type VesselKind } from '@crustallum/core/vessels/kinds';
 import { vesselGeometry, vesselVolume, type Vessel } from '@crustallum/core/vessels/vessel';
 import { useState } from 'react';
 import { useItem } from '../../desk/useItem';
-import { useAddToolMutation, type StoredTool, type ToolDocument } from '../../api/api';
+import type { StoredTool, ToolInput } from '@crustallum/core/contracts/tool';
+import { useAddToolMutation } from '../../api/api';
 import { notice } from '../../desk/notices';
 import { useAppDispatch } from '../../desk/store';
 import { Choice } from '../../design/ui/Choice';
@@ -52,7 +53,7 @@ export function DishSizes({
   ];
   const taken = known.some((t) => t.name === called.trim());
   const keep = () => {
-    void add({ name: called.trim(), kind: 'dish', vessel: mutable(vessel) as ToolDocument['vessel'], material }).then(
+    void add({ name: called.trim(), kind: 'dish', vessel: mutable(vessel) as ToolInput['vessel'], material }).then(
       (answer) => {
         if (!('data' in answer) || !answer.data) return;
         change({ 'cut.vesselName': called.trim() });

@@ -3,7 +3,7 @@ import type { DishOption } from '@crustallum/core/vessels/dishes';
 import { vesselGeometry, type Vessel } from '@crustallum/core/vessels/vessel';
 import { useState } from 'react';
 import { useItem } from '../../desk/useItem';
-import type { StoredTool } from '../../api/api';
+import type { StoredTool } from '@crustallum/core/contracts/tool';
 import { NumberField } from '../../design/ui/NumberField';
 import { Whence } from '../../design/ui/Whence';
 import { plain } from '../../wording/numbers';

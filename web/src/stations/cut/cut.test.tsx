@@ -1,7 +1,7 @@
 import type { ItemInput } from '@crustallum/core/contracts/item';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { scale } from '../../devices/scale';
-import type { StoredTool } from '../../api/api';
+import type { StoredTool } from '@crustallum/core/contracts/tool';
 import { store } from '../../desk/store';
 import { FakeServer, heading, open } from '../../testing/household';
 import type { Product } from '@crustallum/core/contracts/products';

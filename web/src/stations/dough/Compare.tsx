@@ -5,7 +5,8 @@ import { foldsOf, partsOf, startOf, styleOf } from '@crustallum/core/plan/statio
 import type { ItemPlan } from '@crustallum/core/plan/item';
 import { useEffect, useState } from 'react';
 import { useItem } from '../../desk/useItem';
-import { useLogQuery, type LogEntry } from '../../api/api';
+import type { LogEntry } from '@crustallum/core/contracts/log';
+import { useLogQuery } from '../../api/api';
 import { useAppSelector } from '../../desk/store';
 import { Choice } from '../../design/ui/Choice';
 import { secondPlanner } from '../../workers/planner';

@@ -1,0 +1,37 @@
+import { IsISO8601, IsObject, IsOptional, IsString, IsUUID, MaxLength } from 'class-validator';
+import { Nested, NumberIn, OneOf, Optional } from '../quantities/rules';
+import { logWords } from './logWords';
+import { Stored, Version } from './stored';
+
+/** How a day came out. */
+export class LogAnswersInput {
+  @OneOf(logWords.colour) colour!: (typeof logWords.colour)[number];
+  @OneOf(logWords.base) base!: (typeof logWords.base)[number];
+  @NumberIn(0, 60, 'pieces', { integer: true }) leaks!: number;
+  @OneOf(logWords.shrink) shrink!: (typeof logWords.shrink)[number];
+  @OneOf(logWords.texture) texture!: (typeof logWords.texture)[number];
+  @NumberIn(0, 120, 'mm') stoodMm!: number;
+  @IsString() @MaxLength(1000) note!: string;
+  @Optional() @NumberIn(1, 300, 'min') bakedMin?: number;
+}
+
+export class NewEntryInput {
+  @IsOptional() @IsUUID() bakeId?: string | null;
+  @IsOptional() @IsUUID() runId?: string | null;
+  @IsISO8601() date!: string;
+  @IsString() @MaxLength(80) title!: string;
+  @Nested(() => LogAnswersInput) answers!: LogAnswersInput;
+  /** What had been worked out, as it stood on the day. */
+  @IsObject() snapshot!: Record<string, unknown>;
+}
+
+export class ChangeEntryInput {
+  @Version() version!: number;
+  @Nested(() => LogAnswersInput) answers!: LogAnswersInput;
+}
+
+/** An entry of the log as it is stored. */
+export class LogEntry extends NewEntryInput implements Stored {
+  @IsUUID() id!: string;
+  @Version() version!: number;
+}

@@ -1,0 +1,7 @@
+/** The words of how it came out. */
+export const logWords = {
+  colour: ['pale', 'straw', 'golden', 'deep', 'too dark'],
+  base: ['pale', 'gold', 'dark'],
+  shrink: ['none', 'some', 'much'],
+  texture: ['crisp', 'tender', 'heavy'],
+} as const;
