@@ -1,5 +1,5 @@
 import { rowOf, within } from '../quantities/refusal';
-import { massTransferCoefficient, saturationVapourDensity } from './latent';
+import { evaporationHeat, massTransferCoefficient, saturationVapourDensity, saturationVapourSlope } from './latent';
 
 /** GAB sorption (form of Van den Berg & Bruin 1981; constants are estimates): dry-basis moisture at water activity a. */
 const gabM0 = 0.095;
@@ -10,17 +10,15 @@ export function gabMoisture(a: number): number {
   return (gabM0 * gabC * ka) / ((1 - ka) * (1 - ka + gabC * ka));
 }
 
-/** Water activity at a dry-basis moisture; 0.98 at and above the moisture of a = 0.98. */
+const wettestActivity = 0.98;
+const wettestMoisture = gabMoisture(wettestActivity);
+/** Water activity at a dry-basis moisture: the positive root of the sorption curve; 0.98 at and above the moisture of 0.98, 0 where there is none. */
 export function gabActivity(moisture: number): number {
-  if (moisture >= gabMoisture(0.98)) return 0.98;
-  let low = 0;
-  let high = 0.98;
-  for (let i = 0; i < 60; i++) {
-    const middle = (low + high) / 2;
-    if (gabMoisture(middle) < moisture) low = middle;
-    else high = middle;
-  }
-  return (low + high) / 2;
+  if (moisture >= wettestMoisture) return wettestActivity;
+  if (moisture <= 0) return 0;
+  const square = moisture * (gabC - 1);
+  const linear = gabM0 * gabC - moisture * (gabC - 2);
+  return (Math.sqrt(linear * linear + 4 * square * moisture) - linear) / (2 * square * gabK);
 }
 
 export interface FiloFatOptions {
@@ -103,15 +101,17 @@ export function filoDry(o: FiloDryOptions): FiloDrying {
   const exchange = faces * (hc + (o.radiative ?? 5)) + (o.baseH ?? 0);
   const evaporation = (a: number, surfaceC: number) =>
     faces * transfer * (a * saturationVapourDensity(surfaceC) - ambient);
+  // the flux falls steadily and bends one way, so that steps along its slope close in on its root from the warm side
   const surface = (a: number): number => {
-    let low = airC - 25;
-    let high = airC + 10;
-    for (let i = 0; i < 40; i++) {
-      const middle = (low + high) / 2;
-      if (exchange * (airC - middle) > 2.5e6 * evaporation(a, middle)) low = middle;
-      else high = middle;
+    let t = airC + 10;
+    for (let i = 0; i < 12; i++) {
+      const flux = exchange * (airC - t) - evaporationHeat * evaporation(a, t);
+      const slope = exchange + evaporationHeat * faces * transfer * a * saturationVapourSlope(t);
+      const step = flux / slope;
+      t += step;
+      if (Math.abs(step) < 1e-9) break;
     }
-    return (low + high) / 2;
+    return t;
   };
   const rate = (m: number): number => {
     const a = gabActivity(m);
