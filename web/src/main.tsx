@@ -6,19 +6,14 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { RouterProvider } from 'react-router';
-import { api } from './api/api';
 import { dropOldAnswers } from './api/offlineCache';
 import { applyLight } from './design/light';
 import { makeRouter } from './shell/routes';
+import { openFirst } from './desk/openFirst';
 import { store } from './desk/store';
 
 void dropOldAnswers();
-// what every page opens with is asked for before the first of them is drawn: the device's store holds
-// the drafts and the last plan
-void import('./desk/deskStore').then(({ deskStore }) => deskStore.open()).catch(() => undefined);
-void store.dispatch(api.endpoints.bakes.initiate(undefined, { subscribe: false }));
-void store.dispatch(api.endpoints.kitchen.initiate(undefined, { subscribe: false }));
-void store.dispatch(api.endpoints.larder.initiate(undefined, { subscribe: false }));
+void openFirst(store.dispatch, location.pathname);
 applyLight();
 setInterval(applyLight, 5 * 60_000);
 

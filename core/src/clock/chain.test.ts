@@ -61,9 +61,9 @@ describe('one oven for all', () => {
   });
   it('takes two pies of one heat together where it has two shelves, one after the other where it has one', () => {
     const together = bake([at(pots, 200), at(coil, 200)], { ...two, ovenShelves: 2 }).ovenRuns;
-    expect(together[0]?.endMin).toBeGreaterThan(together[1]?.startMin as number);
+    expect(together[0]?.endMin).toBeGreaterThan(together[1]?.startMin);
     const apart = bake([at(pots, 200), at(coil, 200)], { ...two, ovenShelves: 1 }).ovenRuns;
-    expect(apart[0]?.endMin).toBeLessThanOrEqual(apart[1]?.startMin as number);
+    expect(apart[0]?.endMin).toBeLessThanOrEqual(apart[1]?.startMin);
   });
   it('is given longer to climb than to fall', () => {
     const gap = (first: number, second: number) => {

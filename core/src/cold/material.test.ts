@@ -24,7 +24,7 @@ describe('a laminate', () => {
         fc.integer({ min: 0, max: tableNodes - 1 }),
         (share, i) => {
           const m = laminate(share);
-          expect(m.along[i] as number).toBeGreaterThanOrEqual((m.across[i] as number) - 1e-12);
+          expect(m.along[i]).toBeGreaterThanOrEqual(m.across[i] - 1e-12);
         },
       ),
       { numRuns: 60 },

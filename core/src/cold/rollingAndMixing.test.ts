@@ -19,7 +19,7 @@ describe('rolling', () => {
   it('warms a sheet towards the room, never past hands and room', () => {
     const { meanC } = roll(20);
     expect(meanC[0]).toBe(8);
-    for (let i = 1; i < meanC.length; i++) expect(meanC[i]).toBeGreaterThan((meanC[i - 1] as number) - 1e-6);
+    for (let i = 1; i < meanC.length; i++) expect(meanC[i]).toBeGreaterThan(meanC[i - 1] - 1e-6);
     expect(roll(20).final.mean).toBeLessThan(30);
   });
   it('warms it more in a warm kitchen, and more when it is rolled thinner', () => {

@@ -84,7 +84,7 @@ describe('the scheme', () => {
   });
   it('lets the mean fall at every step in the fridge', () => {
     const { mean } = run({ kind: 'disc', radiusM: 0.08, thicknessM: 0.03 }, 120, everywhere(8, 4)).series;
-    for (let i = 1; i < mean.length; i++) expect(mean[i]).toBeLessThanOrEqual((mean[i - 1] as number) + 1e-9);
+    for (let i = 1; i < mean.length; i++) expect(mean[i]).toBeLessThanOrEqual(mean[i - 1] + 1e-9);
   });
   it('cools faster the better the air carries heat away', () => {
     fc.assert(

@@ -147,12 +147,12 @@ describe('portions', () => {
         }
         const after = [...m, rest];
         for (const { from, to, g } of answer.moves) {
-          after[from] = (after[from] as number) - g;
-          after[to] = (after[to] as number) + g;
+          after[from] = after[from] - g;
+          after[to] = after[to] + g;
         }
         expect(after.reduce((a, b) => a + b, 0)).toBeCloseTo(m.reduce((a, b) => a + b, 0) + rest, 6);
         expect(after[m.length]).toBeGreaterThanOrEqual(-1e-6);
-        m.forEach((_, i) => expect(Math.abs((after[i] as number) - 80)).toBeLessThanOrEqual(tol + 1e-6));
+        m.forEach((_, i) => expect(Math.abs(after[i] - 80)).toBeLessThanOrEqual(tol + 1e-6));
       }),
       { numRuns: 120 },
     );

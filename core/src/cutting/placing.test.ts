@@ -125,7 +125,7 @@ describe('the rest laid again round what is held', () => {
     expect(layAround(discs, []).n).toBeGreaterThanOrEqual(rowPattern({ ...discs, d: 90 }).n));
   it('with a piece held where the rows have it loses none', () => {
     const rows = rowPattern({ ...discs, d: 90 });
-    const [x, y] = rows.centres[3] as [number, number];
+    const [x, y] = rows.centres[3];
     expect(layAround(discs, [{ x, y }]).n).toBeGreaterThanOrEqual(rows.n);
   });
   it('is the same at every call', () =>

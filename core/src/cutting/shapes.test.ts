@@ -226,7 +226,7 @@ describe('re-rolls of any shape', () => {
       shrink0: 8,
       shrinkAcross0: 2,
     });
-    const [along, across] = shapeSize(gens[0]?.shape as CutShape);
+    const [along, across] = shapeSize(gens[0]?.shape);
     expect(along).toBeCloseTo(80 / 0.92, 9);
     expect(across).toBeCloseTo(80 / 0.98, 9);
     expect(gens[0]?.finD).toBeCloseTo(80, 9);
@@ -234,7 +234,7 @@ describe('re-rolls of any shape', () => {
   });
   it('cannot make a round cutter oval: it comes out shorter along the last roll, with the area that was wanted', () => {
     const { gens } = planReRolls({ ...settings, D: 92, mass: 900, shrink0: 8, shrinkAcross0: 2 });
-    const first = gens[0] as (typeof gens)[0];
+    const first = gens[0];
     expect(first.finD).toBeLessThan(92);
     expect(first.finAcross).toBeGreaterThan(92);
     expect(first.finD * first.finAcross).toBeCloseTo(92 * 92, 6);

@@ -10,7 +10,7 @@ const eggG = (size: EggSize) => eggContents[size].yolkG + eggContents[size].whit
 describe('eggs for a dough', () => {
   it('are heavier the larger their class, yolks less so than whites', () => {
     for (let i = 1; i < eggSizes.length; i++) {
-      const [small, large] = [eggContents[eggSizes[i - 1] as EggSize], eggContents[eggSizes[i] as EggSize]];
+      const [small, large] = [eggContents[eggSizes[i - 1]], eggContents[eggSizes[i]]];
       expect(large.yolkG).toBeGreaterThan(small.yolkG);
       expect(large.whiteG / small.whiteG).toBeGreaterThan(large.yolkG / small.yolkG);
     }

@@ -110,7 +110,7 @@ describe('a swap', () => {
   it('of fats keeps total fat, water and salt, as long as enough is poured', () => {
     fc.assert(
       fc.property(anyFormula, fc.constantFrom(...fats), (parts, to) => {
-        const from = (parts[1] as FormulaPart).id;
+        const from = parts[1].id;
         const { before, after, waterG, saltG } = swapFat(parts, from, to);
         expect(after.grams.fat).toBeCloseTo(before.grams.fat, 6);
         if (waterG.to > 0) expect(after.grams.water).toBeCloseTo(before.grams.water, 6);

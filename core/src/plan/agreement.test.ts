@@ -9,7 +9,7 @@ import type { Step, StepCode } from './steps/codes';
 
 const kitchen = plainKitchen;
 const planOf = (item: ItemInput): ItemPlan =>
-  planBake({ meal: starterMeal('2026-12-12T18:30', 6), items: [item], kitchen }).items[0] as ItemPlan;
+  planBake({ meal: starterMeal('2026-12-12T18:30', 6), items: [item], kitchen }).items[0];
 const changed = (item: ItemInput, change: (i: ItemInput) => void): ItemInput => {
   const copy = structuredClone(item);
   change(copy);

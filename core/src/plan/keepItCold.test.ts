@@ -61,7 +61,7 @@ describe('a way of bringing fat between layers', () => {
     const lock = stretchOf(block, 'lockIn');
     const next = line.stretches[line.stretches.indexOf(line.stretches.find((s) => s.code === 'lockIn') as never) + 1];
     expect(lock.value[0]).toBe(block.dough.fatC);
-    expect(lock.value.at(-1)).toBeGreaterThan(lock.value[0] as number);
+    expect(lock.value.at(-1)).toBeGreaterThan(lock.value[0]);
     expect(next?.value[0]).toBeLessThan(lock.value.at(-1) as number);
     expect(dough.figures.outOfBowl.reason.values['apart']).toBe(1);
   });
@@ -104,7 +104,7 @@ describe('a step made longer', () => {
     const colder = plan(held(rest?.stepId ?? '', 30)).line.stretches.find((s) => s.stepId === rest?.stepId);
     expect(colder?.minutes).toBeCloseTo((rest?.minutes ?? 0) + 30, 3);
     expect(colder?.value.at(-1)).toBeLessThan(rest?.value.at(-1) as number);
-    expect(stretchOf(held(rest?.stepId ?? '', 30), 'turns').value[0]).toBeLessThan(turns.value[0] as number);
+    expect(stretchOf(held(rest?.stepId ?? '', 30), 'turns').value[0]).toBeLessThan(turns.value[0]);
   });
 });
 
@@ -121,7 +121,7 @@ describe('a stack of leaves made longer', () => {
 describe('the forecast’s spread', () => {
   it('holds the line between its slow and its fast run, on the bench and in the cold', () => {
     for (const s of plan(puff).line.stretches.filter((x) => x.low && x.high)) {
-      const warming = (s.value.at(-1) as number) > (s.value[0] as number);
+      const warming = (s.value.at(-1) as number) > s.value[0];
       s.value.forEach((v, i) => {
         const [a, b] = [s.low?.[i] ?? v, s.high?.[i] ?? v];
         expect(v).toBeGreaterThanOrEqual(Math.min(a, b) - 0.25);
@@ -228,10 +228,10 @@ describe('a probe in the fat', () => {
   });
   it('read once moves the forecast but teaches nothing; read twice it names what bench or fridge would keep', () => {
     const { stepId, value } = stretchOf(puff, 'turns');
-    const once = [{ minute: 2, valueC: (value[0] as number) + 3 }];
+    const once = [{ minute: 2, valueC: value[0] + 3 }];
     const one = recalibrate({ item: puff, kitchen: plainKitchen, stepId, readings: once });
     expect(one).toMatchObject({ status: 'tooFew', keeps: null });
-    expect(one.value[0]).toBeGreaterThan(value[0] as number);
+    expect(one.value[0]).toBeGreaterThan(value[0]);
     const two = recalibrate({
       item: puff,
       kitchen: plainKitchen,

@@ -81,7 +81,7 @@ describe('the Cold Line', () => {
   });
   it('falls in the cold and rises at the bench', () => {
     for (const s of planItem(turnovers(), kitchen).line.stretches.slice(2)) {
-      const [first, last] = [s.value[0] as number, s.value[s.value.length - 1] as number];
+      const [first, last] = [s.value[0], s.value[s.value.length - 1]];
       if (s.kind === 'cold') expect(last).toBeLessThanOrEqual(first + 1e-6);
       else expect(last).toBeGreaterThanOrEqual(first - 1e-6);
     }
@@ -96,7 +96,7 @@ describe('the Cold Line', () => {
   });
   it('gives a chill a range that holds its middle', () => {
     const rest = planItem(turnovers(), kitchen).lamination.figures as Record<string, Figure>;
-    const { value, range } = rest['rest'] as Figure;
+    const { value, range } = rest['rest'];
     expect(range?.[0]).toBeLessThanOrEqual(value as number);
     expect(range?.[1]).toBeGreaterThanOrEqual(value as number);
   });
@@ -119,7 +119,7 @@ describe('the Cold Line', () => {
     const { line } = planItem(coil(), kitchen);
     expect(line.medium).toBe('leaf');
     for (const s of line.stretches.filter((x) => x.kind === 'bench'))
-      expect(s.value[s.value.length - 1]).toBeLessThan(s.value[0] as number);
+      expect(s.value[s.value.length - 1]).toBeLessThan(s.value[0]);
   });
   it('reads a value between its points', () => {
     expect(valueAt({ at: [0, 10], value: [4, 8] }, 5)).toBe(6);
@@ -217,14 +217,13 @@ describe('the Clock', () => {
       const own = steps
         .filter((s) => s.itemIndex === index && s.strand === 'pastry')
         .sort((a, b) => a.startMin - b.startMin);
-      for (let i = 1; i < own.length; i++) expect(own[i]?.startMin).toBeCloseTo(end(own[i - 1] as never), 3);
+      for (let i = 1; i < own.length; i++) expect(own[i]?.startMin).toBeCloseTo(end(own[i - 1]), 3);
     }
   });
   it('never asks one cook for two pairs of hands, unless it says so', () => {
     for (const cook of kitchen.cooks) {
       const own = steps.filter((s) => s.cook === cook).sort((a, b) => a.startMin - b.startMin);
-      for (let i = 1; i < own.length; i++)
-        expect(own[i]?.startMin).toBeGreaterThanOrEqual(end(own[i - 1] as never) - 1e-6);
+      for (let i = 1; i < own.length; i++) expect(own[i]?.startMin).toBeGreaterThanOrEqual(end(own[i - 1]) - 1e-6);
     }
   });
   it('never asks the oven for two heats at once', () => {

@@ -339,7 +339,7 @@ describe('the whole supper', () => {
   it('changes in one pie leave the others’ plans alone', () => {
     const before = planBake(supper());
     const input = supper();
-    input.items[0] = changed(input.items[0] as ItemInput, (i) => (i.cut.thicknessMm = 4));
+    input.items[0] = changed(input.items[0], (i) => (i.cut.thicknessMm = 4));
     const after = planBake(input);
     expect(after.items[1]).toEqual(before.items[1]);
     expect(after.items[2]).toEqual(before.items[2]);

@@ -59,7 +59,7 @@ describe('paper', () => {
     fc.assert(
       fc.property(fc.integer({ min: 20, max: 900 }), fc.integer({ min: 20, max: 900 }), (w, h) => {
         const pages = paperPages(plain(w, h), 'A4', named);
-        const last = pages[pages.length - 1] as PaperPage;
+        const last = pages[pages.length - 1];
         const step = [last.usable.w - pageLayout.overlap, last.usable.h - pageLayout.overlap] as const;
         expect(pages).toHaveLength(last.row * last.column);
         expect(step[0] * (last.column - 1) + last.usable.w).toBeGreaterThanOrEqual(w - 1e-9);
@@ -71,7 +71,7 @@ describe('paper', () => {
     const [a, b] = paperPages(plain(300, 200), 'A4', named) as [PaperPage, PaperPage];
     const stepX = a.usable.w - pageLayout.overlap;
     expect(crosses(a).map(([x]) => x)).toContainEqual(expect.closeTo((crosses(b)[0]?.[0] ?? NaN) + stepX, 6));
-    expect(crosses(paperPages(plain(100, 100), 'A4', named)[0] as PaperPage)).toEqual([]);
+    expect(crosses(paperPages(plain(100, 100), 'A4', named)[0])).toEqual([]);
   });
   it('carries rulers of exactly 100 mm, with eleven ticks', () => {
     for (const upright of [false, true]) {

@@ -137,8 +137,7 @@ describe('choosing dishes against trying everything', () => {
         const wanted = everyChoice(dishes, 4).filter((p) => need / cap(p) >= 0.85 && need / cap(p) <= 1);
         const key = (p: Record<string, number>) => JSON.stringify(Object.entries(p).sort());
         expect(options.map((o: DishOption) => key(o.pick)).sort()).toEqual(wanted.map(key).sort());
-        for (let i = 1; i < options.length; i++)
-          expect(options[i]?.n).toBeGreaterThanOrEqual((options[i - 1] as DishOption).n);
+        for (let i = 1; i < options.length; i++) expect(options[i]?.n).toBeGreaterThanOrEqual(options[i - 1].n);
       }),
       { numRuns: 60 },
     );

@@ -37,7 +37,7 @@ describe('the cure of a sheet that got too warm', () => {
         fc.double({ min: 2, max: 20, noNaN: true }),
         (now, mm) => {
           const { value } = at(now, mm);
-          for (let i = 1; i < value.length; i++) expect(value[i]).toBeLessThanOrEqual((value[i - 1] as number) + 1e-9);
+          for (let i = 1; i < value.length; i++) expect(value[i]).toBeLessThanOrEqual(value[i - 1] + 1e-9);
           expect(value.at(-1)).toBeGreaterThanOrEqual(plainKitchen.fridgeC - 1e-6);
         },
       ),
@@ -61,7 +61,7 @@ describe('the cure of a leaf that got too dry', () => {
   it('is nothing while it still bends', () => expect(covered(leafBand.high).minutes).toBe(0));
   it('is time under the damp cloth, where it takes water up again', () => {
     const { value } = covered(leafBand.low - 2);
-    expect(value.at(-1)).toBeGreaterThan(value[0] as number);
+    expect(value.at(-1)).toBeGreaterThan(value[0]);
   });
   it('never promises more than half an hour of cloth', () => {
     const { minutes: long, at: line } = covered(8);

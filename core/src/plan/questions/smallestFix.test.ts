@@ -80,7 +80,7 @@ describe('the smallest change that would work', () => {
     expect(smallestFix({ item: turnovers, kitchen, code: 'rim_too_wide' })).toBeNull();
   });
   it('goes through the registry like every model', () => {
-    const [, item, k, code] = cases[0] as (typeof cases)[0];
+    const [, item, k, code] = cases[0];
     expect(compute('plan.smallestFix', { item, kitchen: k, code })).toEqual({
       ok: true,
       value: smallestFix({ item, kitchen: k, code }),

@@ -77,7 +77,7 @@ describe('what cannot be cut', () => {
       [50, 50],
       [50, 0],
       [0, 50],
-    ].map(([x, y]) => ({ x: x as number, y: y as number }));
+    ].map(([x, y]) => ({ x: x, y: y }));
     expect(stops(hand({ pieceKind: 'outline2', outline: bow })).map((p) => p.code)).toEqual(['crosses_itself']);
   });
 });

@@ -4,7 +4,7 @@ import { panelCount, type Fold } from '../../../lamination/layers';
 import { figure, type Figure } from '../../figure';
 import type { CutPlan } from '../cut/station';
 import type { DoughPlan } from '../dough/station';
-import type { CrumbResult, FoldsResult, LeavesResult, TurnColumn } from './result';
+import type { CrumbResult, FoldsResult, LeavesResult } from './result';
 import { foldsIn, hasBlock, lockIn, lockOf } from './turns';
 
 export type FoldsFigures = Record<'leaves' | 'oneLeaf' | 'oneMore' | 'rest' | 'stands', Figure>;

@@ -4,7 +4,7 @@ import { problem, type Problem } from '../../problem';
 import type { CutPlan } from '../cut/station';
 import { styleOf } from '../dough/formula';
 import type { DoughPlan } from '../dough/station';
-import { highestPacketMm, type CrumbResult, type FoldsResult, type TurnColumn } from './result';
+import { highestPacketMm, type CrumbResult, type FoldsResult } from './result';
 import { foldsIn } from './turns';
 
 /** What does not work out of turns: a bought laminate comes folded. */
