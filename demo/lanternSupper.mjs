@@ -173,7 +173,7 @@ const coil = {
   clock: { cook: 'Tobiah', standMinutes: 60 },
 };
 
-const mouth = (name, ...needs) => ({ name, needs });
+const eater = (name, what = {}) => ({ name, avoids: [], diets: [], words: [], mild: false, ...what });
 export const bake = {
   meal: {
     title: 'Lantern supper',
@@ -181,25 +181,25 @@ export const bake = {
     mouthCount: 18,
     words:
       'A lantern supper on the quay, eighteen of us. Something warm in the hand, a fish pie to share, something green. Not too late.',
-    mouths: [
-      mouth('Ines'),
-      mouth('Noor', 'noChestnut'),
-      mouth('Ravi', 'noFish'),
-      mouth('Sanne'),
-      mouth('Jens'),
-      mouth('Maud'),
-      mouth('Kofi'),
-      mouth('Yara', 'noFish'),
-      mouth('Wim'),
-      mouth('Mies'),
-      mouth('Bo', 'mild'),
-      mouth('Ada'),
-      mouth('Otto'),
-      mouth('Lotte'),
-      mouth('Elke', 'noFish'),
-      mouth('Pim', 'noChestnut'),
-      mouth('Tobiah'),
-      mouth('Tom', 'noFish'),
+    eaters: [
+      eater('Ines'),
+      eater('Noor', { avoids: ['egg'], words: ['chestnut'] }),
+      eater('Ravi', { avoids: ['fish'] }),
+      eater('Sanne'),
+      eater('Jens'),
+      eater('Maud'),
+      eater('Kofi'),
+      eater('Yara', { avoids: ['fish'] }),
+      eater('Wim'),
+      eater('Mies'),
+      eater('Bo', { mild: true }),
+      eater('Ada'),
+      eater('Otto'),
+      eater('Lotte'),
+      eater('Elke', { avoids: ['fish'] }),
+      eater('Pim', { words: ['chestnut'] }),
+      eater('Tobiah'),
+      eater('Tom', { avoids: ['fish'] }),
     ],
   },
   items: [lanterns, quayPie, coil],
@@ -228,7 +228,7 @@ export const tools = [
   { name: 'pin 45', kind: 'pin', diameterMm: 45, place: 'K' },
 ];
 
-const stock = (name, grams, shelf, note, ingredient, pricePerKg, bestBefore) => ({
+const stock = (name, grams, shelf, note, ingredient, pricePerKg, bestBefore, label) => ({
   name,
   grams,
   shelf,
@@ -236,6 +236,7 @@ const stock = (name, grams, shelf, note, ingredient, pricePerKg, bestBefore) => 
   ingredient,
   pricePerKg,
   bestBefore,
+  ...(label ? { label } : {}),
 });
 export const larder = [
   stock('Butter, 82 %', 640, 'C', 'two blocks and an end', 'butter', 9.8, '2027-01-20'),
@@ -250,7 +251,7 @@ export const larder = [
   stock('Ricotta', 1000, 'B', 'two tubs', 'ricotta', 7, '2026-12-18'),
   stock('Milk', 1500, 'B', '', 'milk', 1.3, '2026-12-16'),
   stock('Cream', 300, 'B', '', 'cream', 6, '2026-12-19'),
-  stock('Filo', 500, 'C', 'one packet', 'filo', 6.4, '2026-12-30'),
+  stock('Filo', 500, 'C', 'one packet', 'filo', 6.4, '2026-12-30', { contains: ['gluten', 'wheat'] }),
   stock('Smoked haddock', 1300, 'C', '', 'smokedHaddock', 22, '2026-12-14'),
   stock('Leek', 900, 'C', 'four', 'leek', 3, '2026-12-20'),
   stock('Chard', 1200, 'D', '', 'chard', 4, '2026-12-15'),

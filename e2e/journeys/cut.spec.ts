@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { packingAnswers } from '../../core/src/testing/packingCases';
+import { packingAnswers } from '@crustallum/core/testing/packingCases';
 import { measuredRulers, rendered } from '../../web/src/testing/paper';
 import { accessible, expect, test } from '../household';
 

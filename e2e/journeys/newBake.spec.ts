@@ -16,7 +16,7 @@ for (const [press, pastry] of [
 ] as const) {
   test(`a new day of ${press.toLowerCase()} is worked out at all eight stations`, async ({ page, empty }) => {
     await page.goto(empty.url);
-    await page.getByRole('button', { name: 'one mouth more' }).click();
+    await page.getByRole('button', { name: 'one person more' }).click();
     await page.getByRole('button', { name: press, exact: true }).click();
     await expect(page).toHaveURL(/brief$/);
     await expect(page.getByText(pastry).first()).toBeVisible();

@@ -66,6 +66,8 @@ export interface Ingredient {
   /** Days it keeps there unopened, in ordinary guidance; the pack and local advice come first. */
   keepsDays: number;
   sure: Sure;
+  /** Put together by a maker: what else is in it stands on its packet only, and is not known until that is read. */
+  made: boolean;
   /** Other words for it. */
   also: readonly string[];
 }
@@ -80,6 +82,7 @@ export interface RowOptions {
   place?: Place;
   keeps: number;
   sure?: Sure;
+  made?: boolean;
   also?: string;
 }
 
@@ -119,6 +122,7 @@ export const row =
       place: o.place ?? 'shelf',
       keepsDays: o.keeps,
       sure: o.sure ?? 'tables',
+      made: o.made ?? false,
       also: o.also ? o.also.split(', ') : [],
     };
   };

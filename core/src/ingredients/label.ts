@@ -9,6 +9,10 @@ export interface Label {
   proteinPct?: number;
   sugarPct?: number;
   saltPct?: number;
+  contains?: Allergen[];
+  traces?: Allergen[];
+  suits?: Diet[];
+  without?: string[];
 }
 
 /**
@@ -52,7 +56,8 @@ export function energyOf100(c: Composition): { kJ: number; kcal: number } {
   return { kJ, kcal: kJ / 4.184 };
 }
 
-const suits: Record<Diet, readonly Origin[]> = {
+/** Where what suits a diet may come from. */
+export const suits: Record<Diet, readonly Origin[]> = {
   vegan: ['plant', 'mineral'],
   vegetarian: ['plant', 'mineral', 'milk', 'egg', 'honey'],
   pescatarian: ['plant', 'mineral', 'milk', 'egg', 'honey', 'rennet', 'fish', 'seafood'],

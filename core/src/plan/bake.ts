@@ -1,6 +1,7 @@
 import { planClock, type ClockPlan, type Scheduled } from '../clock/chain';
 import { planItem, type ItemPlan } from './item';
 import { needsOf, type Need } from './needs/needs';
+import { whoEats, type WhoEats } from './eaters/answers';
 import type { BakeInput } from './inputs';
 import { remember } from './memo';
 
@@ -8,14 +9,20 @@ export interface BakePlanResult {
   items: ItemPlan[];
   clock: ClockPlan;
   needs: Need[];
+  who: WhoEats;
 }
 
 /** A bake's inputs go in, its plan comes out: the one place where stations and items meet. Pure; it knows no clock of the day. */
-export function planBake({ meal, items, kitchen }: BakeInput): BakePlanResult {
+export function planBake({ meal, items, kitchen, labels }: BakeInput): BakePlanResult {
   const plans = items.map((item) => remember(['item', item, kitchen], () => planItem(item, kitchen)));
   const scheduled = items.map(({ title, clock, oven }, i): Scheduled => {
     const { steps, oven: bake } = plans[i];
     return { title, cook: clock.cook, oven, steps, trays: bake.trays };
   });
-  return { items: plans, clock: planClock(scheduled, kitchen, meal.serveAt), needs: needsOf(items, plans) };
+  return {
+    items: plans,
+    clock: planClock(scheduled, kitchen, meal.serveAt),
+    needs: needsOf(items, plans),
+    who: whoEats(meal, items, plans, labels),
+  };
 }

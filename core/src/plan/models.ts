@@ -1,5 +1,6 @@
 import { model } from '../quantities/model';
 import { rechill, RechillInput } from './questions/rechill';
+import { eaterMends, EaterMendsInput } from './eaters/mends';
 import { FromRecipeInput, itemFromRecipe } from './fromRecipe';
 import { planItem } from './item';
 import { smallestFix, SmallestFixInput } from './questions/smallestFix';
@@ -74,6 +75,16 @@ export const planModels = [
     certainty: 'estimate',
     input: RemediesInput,
     run: remedies,
+  }),
+  model({
+    name: 'plan.eaterMends',
+    summary:
+      'For each dish the nearest swap after which somebody may eat it, whom else it serves or shuts out, what it costs',
+    units: 'min, °C',
+    source: 'Composition, origin and allergens of the ingredient table and of labels read; plan.item, worked out anew',
+    certainty: 'estimate',
+    input: EaterMendsInput,
+    run: eaterMends,
   }),
   model({
     name: 'plan.recalibrate',

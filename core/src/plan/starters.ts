@@ -194,5 +194,5 @@ export const starterMeal = (serveAt: string, mouthCount: number, title = 'A meal
   title,
   serveAt,
   mouthCount,
-  mouths: [],
+  eaters: [],
 });

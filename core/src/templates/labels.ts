@@ -6,9 +6,13 @@ export interface PieceLabel {
   name: string;
   lines: readonly string[];
   mark: VentMark;
+  /** So many of the mark side by side. */
+  times?: number;
 }
 
+/** The least a label takes; it grows until everything that is said of it stands on it. */
 export const labelMm = { w: 60, h: 40, apart: 3 } as const;
+const lineMm = 4.2;
 
 /** Words broken so that no line is longer than `most` signs; a longer word is left whole. */
 export function brokenInto(text: string, most: number): string[] {
@@ -23,7 +27,9 @@ export function brokenInto(text: string, most: number): string[] {
 
 /** A sheet of labels to cut apart, three across: name, what is in it and what is not, and the vent mark that tells it. */
 export function labelSheet(title: string, labels: readonly PieceLabel[]): FlatDrawing {
-  const { w, h, apart } = labelMm;
+  const { w, apart } = labelMm;
+  const broken = labels.map((label) => label.lines.flatMap((line) => brokenInto(line, 30)));
+  const h = Math.max(labelMm.h, 18 + lineMm * Math.max(0, ...broken.map((b) => b.length)));
   const across = 3;
   const rows = Math.max(1, Math.ceil(labels.length / across));
   const heightMm = rows * h + (rows - 1) * apart;
@@ -44,12 +50,13 @@ export function labelSheet(title: string, labels: readonly PieceLabel[]): FlatDr
         weightMm: 0.2,
       },
       { kind: 'text', x: x + 4, y: y + h - 8, text: label.name, sizeMm: 5 },
-      ...ventMark(label.mark, [x + w - 9, y + h - 9], 8),
+      ...Array.from({ length: label.times ?? 1 }, (_, n) =>
+        ventMark(label.mark, [x + w - 9 - 10 * n, y + h - 9], 8),
+      ).flat(),
     );
-    label.lines
-      .flatMap((line) => brokenInto(line, 30))
-      .slice(0, 6)
-      .forEach((text, k) => items.push({ kind: 'text', x: x + 4, y: y + h - 14.5 - k * 4.2, text, sizeMm: 3.2 }));
+    broken[i].forEach((text, k) =>
+      items.push({ kind: 'text', x: x + 4, y: y + h - 14.5 - k * lineMm, text, sizeMm: 3.2 }),
+    );
   });
   return { title, widthMm: across * w + (across - 1) * apart, heightMm, items };
 }

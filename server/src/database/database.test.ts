@@ -1,3 +1,4 @@
+import type { MealInput } from '@crustallum/core/contracts/meal';
 import { starterItem } from '@crustallum/core/plan/starters';
 import Database from 'better-sqlite3';
 import { randomUUID } from 'node:crypto';
@@ -96,12 +97,38 @@ describe('the data file', () => {
     ]);
     await later.stop();
   });
+  it('of an older version keeps what everybody must not meet, in the words of now', async () => {
+    const file = newDataFile();
+    const old = await open(file, migrations.slice(0, 5)).initialize();
+    const bake = randomUUID();
+    const mouths = [
+      { name: 'Noor', needs: ['noChestnut', 'noNuts', 'mild'] },
+      { name: 'Yara', needs: ['vegetarian', 'noGluten'] },
+      { name: 'Sanne', needs: [] },
+    ];
+    const meal = { title: 'Supper', serveAt: '2026-12-12T18:30', mouthCount: 3, mouths };
+    await old.query(
+      `INSERT INTO bakes (id, version, title, serveAt, meal, createdAt) VALUES (?, 1, 'Supper', '2026-12-12T18:30', ?, '')`,
+      [bake, JSON.stringify(meal)],
+    );
+    await old.destroy();
+    const later = await new TestServer(file).start();
+    const { body } = await later.ask.get(`/api/bakes/${bake}`);
+    const kept = (body as { meal: MealInput; version: number }).meal;
+    expect(kept.eaters).toEqual([
+      { name: 'Noor', avoids: ['nuts', 'peanut'], diets: [], words: ['chestnut'], mild: true },
+      { name: 'Yara', avoids: ['gluten'], diets: ['vegetarian'], words: [], mild: false },
+      { name: 'Sanne', avoids: [], diets: [], words: [], mild: false },
+    ]);
+    // and is a meal that may be written
+    await later.ask.put(`/api/bakes/${bake}`).send({ version: 1, meal: kept }).expect(200);
+    await later.stop();
+  });
   it('can be taken back one migration after the other', async () => {
     const source = await open(newDataFile(), migrations).initialize();
     const columns = async () =>
       (await source.query<{ name: string }[]>('PRAGMA table_info(larder)')).map((c) => c.name);
-    await source.undoLastMigration();
-    await source.undoLastMigration();
+    for (let i = 0; i < 3; i++) await source.undoLastMigration();
     for (const added of ['ingredient', 'removedAt']) {
       expect(await columns()).toContain(added);
       await source.undoLastMigration();

@@ -1,5 +1,5 @@
 import type { RunEventType } from '@crustallum/core/contracts/run';
-import type { TimedStep } from '@crustallum/core/plan/steps/codes';
+import { closingCodes, type TimedStep } from '@crustallum/core/plan/steps/codes';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { keysOn, pressable, typing } from '../design/ui/letterKeys';
@@ -10,7 +10,9 @@ import { Hatches } from '../design/drawings/Hatches';
 import { useAppSelector } from '../desk/store';
 import { useNarrow, usePhone } from '../design/ui/useWidth';
 import { clock, momentAt, span, timer, counted } from '../wording/numbers';
+import { eatersOf } from '../wording/eaters';
 import { callOf, stepWord } from '../wording/steps';
+import { ForEaters } from '../stations/_shared/ForEaters';
 import { StepDrawing } from './StepDrawing';
 import { isWait, type BenchEvent, type BenchRun, type BenchState, type RunPlan } from './run';
 import { ColdPresses, LeftPanel } from './LeftPanel';
@@ -47,6 +49,9 @@ export function Bench() {
   );
 }
 
+/** Where it is heard again who may eat what: filling and closing, and before it is cut. */
+const heardAt = new Set<string>([...closingCodes, 'coverLeaves', 'assembleLeaves', 'stand']);
+
 const mostTimersBesideDrawing = 2;
 
 /** Before a run: what will be done, and one press. */
@@ -81,6 +86,7 @@ function Begin({ start }: { start: (run: BenchRun) => Promise<void> }) {
           bakeMin: p.oven.bake.proposed,
           pieces: p.cut.pieces,
           depthMm: p.oven.spec.filling.depthMm,
+          eaters: eatersOf(plan.who, n),
           ...(p.dough.facts ? { parts: p.dough.facts.parts, firstLotPct: p.dough.facts.firstLotPct } : {}),
           ...(i.document.dough.waterFactor ? { waterFactor: i.document.dough.waterFactor } : {}),
         };
@@ -227,6 +233,7 @@ function Running({
             <strong>Take care.</strong> {words.caution}
           </p>
         )}
+        {item?.eaters && step && heardAt.has(step.code) && <ForEaters eaters={item.eaters} size={20} />}
         {!phone && tools}
         {step && !done && !phone && state.timers.length <= mostTimersBesideDrawing && <StepDrawing step={step} />}
         <Timers state={state} run={run} now={now} onStop={(stepIndex) => void say('timerStop', { stepIndex })} />

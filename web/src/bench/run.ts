@@ -1,3 +1,4 @@
+import type { EatersOfItem } from '../wording/eaters';
 import type { RunEventInput } from '@crustallum/core/contracts/run';
 import type { FormulaPart } from '@crustallum/core/dough/formula';
 import type { ColdLine } from '@crustallum/core/plan/coldLine/line';
@@ -22,6 +23,8 @@ export interface RunPlan {
     /** What is weighed, g, in order, and the share of the liquid that goes in first; runs begun before had none. */
     parts?: FormulaPart[];
     firstLotPct?: number;
+    /** For whom pieces are made apart, for whom it is not, and what it holds; runs begun before had none. */
+    eaters?: EatersOfItem;
     /** What the water was already multiplied by for its flour. */
     waterFactor?: number;
   }[];

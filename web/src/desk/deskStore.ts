@@ -1,5 +1,6 @@
 import Dexie, { type EntityTable } from 'dexie';
 import type { BakePlanResult } from '@crustallum/core/plan/bake';
+import { mealOfNow } from '@crustallum/core/contracts/oldMeal';
 import type { Draft } from './draft';
 
 /** The last plan of a bake on this device: shown at once on opening, until it is worked out anew. */
@@ -20,6 +21,15 @@ class DeskStore extends Dexie {
   constructor() {
     super('crustallum-desk');
     this.version(1).stores({ drafts: 'id, bakeId', plans: 'bakeId' });
+    // drafts left by a build that knew needs as eight words
+    this.version(2).upgrade((old) =>
+      old
+        .table<Draft>('drafts')
+        .toCollection()
+        .modify((draft) => {
+          if (draft.kind === 'meal') draft.meal = mealOfNow(draft.meal);
+        }),
+    );
   }
 }
 

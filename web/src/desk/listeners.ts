@@ -7,7 +7,8 @@ import { keepPlan } from './keptPlans';
 import { LatestOnly, planDesk } from './planning';
 import { SaveQueue, type SavingDesk } from './saving';
 import { sendDraft } from './send';
-import type { ApiDispatch } from '../api/api';
+import { api, type ApiDispatch } from '../api/api';
+import { houseLabels } from './houseLabels';
 import { onTabs, tellTabs } from './tabs';
 
 /** A drag writes its last value to the device, not every value on the way. */
@@ -63,7 +64,15 @@ const plans = new LatestOnly<Planned>(async ({ bakeId, itemIds, input, dispatch,
 });
 
 deskListener.startListening({
-  matcher: isAnyOf(bakeOpened, kitchenKnown, itemChanged, mealChanged, changedInOtherTab, conflictAnswered),
+  matcher: isAnyOf(
+    bakeOpened,
+    kitchenKnown,
+    itemChanged,
+    mealChanged,
+    changedInOtherTab,
+    conflictAnswered,
+    api.endpoints.larder.matchFulfilled,
+  ),
   effect: async (_action, listener) => {
     listener.cancelActiveListeners();
     await listener.delay(12);
@@ -72,7 +81,7 @@ deskListener.startListening({
     plans.ask({
       bakeId,
       itemIds: items.map((i) => i.id),
-      input: { meal, items: items.map((i) => i.document), kitchen },
+      input: { meal, items: items.map((i) => i.document), kitchen, labels: houseLabels(listener.getState()) },
       dispatch: listener.dispatch,
       now: () => deskOf(listener.getState()),
     });

@@ -1,4 +1,8 @@
-import { plainKitchen, starterItem } from '@crustallum/core/plan/starters';
+import { labelSheet } from '@crustallum/core/templates/labels';
+import { planBake } from '@crustallum/core/plan/bake';
+import { eatersOf } from '../wording/eaters';
+import { anyEater } from '@crustallum/core/contracts/eater';
+import { plainKitchen, starterMeal, starterItem } from '@crustallum/core/plan/starters';
 import { planItem } from '@crustallum/core/plan/item';
 import { labelsOf, pageDrawings, paperDrawing } from '../stations/cut/paperDrawings';
 import { portionsOf } from '../stations/cut/portionsOf';
@@ -51,25 +55,36 @@ describe('drawings for paper', () => {
     }
   });
   it('label those with needs by their own mark, and the rest for anyone', () => {
+    const nutty = {
+      ...pairs,
+      filling: {
+        ...pairs.filling,
+        ingredients: [
+          { name: 'Squash', gramsPer100: 100 },
+          { name: 'Walnuts', gramsPer100: 10 },
+        ],
+      },
+      cut: { ...pairs.cut, variants: [{ name: 'Pim', pieces: 2, sizePct: 80 }] },
+    };
     const meal = {
-      title: 'Supper',
-      serveAt: '2026-12-12T18:30',
-      mouthCount: 3,
-      mouths: [
-        { name: 'Ines', needs: ['noNuts' as const] },
-        { name: 'Tobiah', needs: [] },
+      ...starterMeal('2026-12-12T18:30', 3, 'Supper'),
+      eaters: [
+        { ...anyEater('Ines'), avoids: ['nuts' as const] },
+        anyEater('Tobiah'),
+        { ...anyEater('Noor'), avoids: ['gluten' as const] },
       ],
     };
-    const labels = labelsOf(
-      plan,
-      { ...pairs, cut: { ...pairs.cut, variants: [{ name: 'Pim', pieces: 2, sizePct: 80 }] } },
-      meal,
-    );
-    expect(labels.map((l) => l.name)).toEqual(['Ines', 'Pim', 'For anyone']);
+    const { who, items } = planBake({ meal, items: [nutty], kitchen: plainKitchen });
+    const labels = labelsOf(items[0] ?? plan, nutty, eatersOf(who, 0));
+    expect(labels.map((l) => l.name)).toEqual(['Ines', 'Pim', 'For anyone else']);
     expect(new Set(labels.map((l) => l.mark)).size).toBe(3);
-    expect(labels[0]?.lines[0]).toBe('no nuts');
+    expect(labels[0]?.lines[0]).toMatch(/^\d+ without walnuts$/);
     expect(labels[1]?.lines[0]).toBe('2 pieces, 80 % of the size');
-    expect(labels[2]?.lines.join()).toMatch(/pastry has .*wheat|gluten/);
+    expect(labels[2]?.lines.join()).toMatch(/has gluten, wheat.*nuts/);
+    expect(labels[2]?.lines.join()).toMatch(/not for Noor: gluten, in the flour/);
+    // however long, all of it stands on the label
+    const printed = labelSheet('Labels', labels).items.flatMap((i) => (i.kind === 'text' ? [i.text] : []));
+    for (const line of labels.flatMap((l) => l.lines)) expect(printed.join(' ')).toContain(line);
   });
   it('are saved under the title’s own letters', () => {
     expect(fileName('Žoë’s pies: sheet', 'pdf')).toBe('žoë-s-pies-sheet.pdf');

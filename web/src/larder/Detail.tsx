@@ -22,7 +22,7 @@ const gramRule = { min: 0, max: 50_000, unit: 'g', integer: false };
 const pctRule = { min: 0, max: 100, unit: '%', integer: false };
 const priceRule = { min: 0, max: 1000, unit: 'a kilogram', integer: false };
 const cupRule = { min: 10, max: 1000, unit: 'g', integer: false };
-const labelWords: readonly (readonly [keyof Label, string])[] = [
+const labelWords: readonly (readonly [Exclude<keyof Label, 'contains' | 'traces' | 'suits' | 'without'>, string])[] = [
   ['fatPct', 'fat'],
   ['waterPct', 'water'],
   ['proteinPct', 'protein'],

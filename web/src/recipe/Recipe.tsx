@@ -69,7 +69,7 @@ export function Recipe() {
     if (!made) return;
     const { item } = made;
     const answer = await create({
-      meal: { title: item.title, serveAt: tomorrow(), mouthCount: Math.min(60, item.brief.count), mouths: [] },
+      meal: { title: item.title, serveAt: tomorrow(), mouthCount: Math.min(60, item.brief.count), eaters: [] },
       items: [item],
     });
     if ('data' in answer && answer.data) goTo(answer.data.id, answer.data.items[0]?.id);

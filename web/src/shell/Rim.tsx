@@ -2,7 +2,7 @@ import { ChevronDown } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { memo, useEffect, useRef } from 'react';
 import { shallowEqual } from 'react-redux';
-import { NavLink, useLocation, useNavigate, useParams } from 'react-router';
+import { Link, NavLink, useLocation, useNavigate, useParams } from 'react-router';
 import type { StoredItem } from '@crustallum/core/contracts/bake';
 import { useAppSelector } from '../desk/store';
 import { useNarrow } from '../design/ui/useWidth';
@@ -74,7 +74,8 @@ export const Rim = memo(function Rim() {
     if (row) row.scrollLeft = here.offsetLeft - row.offsetLeft - (row.clientWidth - here.offsetWidth) / 2;
   }, [pathname, narrow, item?.id]);
   const to = (station: Station) => (item && bakeId ? `/bakes/${bakeId}/${item.id}/${station}` : '/');
-  const here = (station: Station) => pathname.endsWith(`/${station}`);
+  const here = (station: Station) =>
+    pathname.endsWith(`/${station}`) || (station === 'brief' && pathname.endsWith('/eaters'));
   return (
     <header className="rim" ref={edge}>
       <NavLink to="/" className="mark sign" aria-label="Crustallum: Today">
@@ -87,7 +88,7 @@ export const Rim = memo(function Rim() {
           const settled = item?.settled.includes(station) ?? false;
           const undone = item?.undone.some((u) => u.station === station) ?? false;
           return (
-            <NavLink
+            <Link
               key={station}
               to={to(station)}
               aria-current={here(station) ? 'page' : undefined}
@@ -102,7 +103,7 @@ export const Rim = memo(function Rim() {
                 </>
               )}
               {undone && <span className="visually-hidden">, came undone</span>}
-            </NavLink>
+            </Link>
           );
         })}
       </nav>

@@ -6,6 +6,7 @@ import { Shell } from './Shell';
 
 const NewDay = lazy(() => import('../today/NewDay').then((m) => ({ default: m.NewDay })));
 const Brief = lazy(() => import('../stations/brief/BriefStation').then((m) => ({ default: m.BriefStation })));
+const Eaters = lazy(() => import('../stations/brief/eaters/EatersStation').then((m) => ({ default: m.EatersStation })));
 const Dough = lazy(() => import('../stations/dough/DoughStation').then((m) => ({ default: m.DoughStation })));
 const Folds = lazy(() => import('../stations/folds/FoldsStation').then((m) => ({ default: m.FoldsStation })));
 const Filling = lazy(() => import('../stations/filling/FillingStation').then((m) => ({ default: m.FillingStation })));
@@ -30,6 +31,7 @@ export const routes: RouteObject[] = [
         path: 'bakes/:bakeId/:itemId',
         children: [
           { path: 'brief', element: <Brief /> },
+          { path: 'eaters', element: <Eaters /> },
           { path: 'dough', element: <Dough /> },
           { path: 'folds', element: <Folds /> },
           { path: 'filling', element: <Filling /> },

@@ -40,7 +40,7 @@ export function NewDay() {
       for (const product of offered) {
         const document = await planner.starter(product, mouths, kitchen.document.cooks[0] ?? 'You');
         const answer = await planner.plan({
-          meal: { title: 'x', serveAt: '2026-01-01T18:30', mouthCount: mouths, mouths: [] },
+          meal: { title: 'x', serveAt: '2026-01-01T18:30', mouthCount: mouths, eaters: [] },
           items: [document],
           kitchen: kitchen.document,
         });
@@ -58,7 +58,7 @@ export function NewDay() {
   const begin = async (product: Product) => {
     const document = await planner.starter(product, mouths, kitchen?.document.cooks[0] ?? 'You');
     const made = await create({
-      meal: { title: `${productWords[product]} for ${mouths}`, serveAt: local(at), mouthCount: mouths, mouths: [] },
+      meal: { title: `${productWords[product]} for ${mouths}`, serveAt: local(at), mouthCount: mouths, eaters: [] },
       items: [document],
     });
     if ('data' in made && made.data) void navigate(`/bakes/${made.data.id}/${made.data.items[0]?.id}/brief`);
@@ -82,7 +82,7 @@ export function NewDay() {
           <button
             type="button"
             className={key}
-            aria-label="one mouth less"
+            aria-label="one person less"
             disabled={mouths <= 1}
             onClick={() => setMouths(mouths - 1)}
           >
@@ -94,13 +94,13 @@ export function NewDay() {
           <button
             type="button"
             className={key}
-            aria-label="one mouth more"
+            aria-label="one person more"
             disabled={mouths >= 40}
             onClick={() => setMouths(mouths + 1)}
           >
             <Plus size={20} />
           </button>
-          mouths,
+          people,
           <label className="visually-hidden" htmlFor="served">
             day and time at the table
           </label>

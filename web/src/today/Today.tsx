@@ -12,6 +12,7 @@ import { Because } from '../design/ui/Because';
 import { CrimpSign } from '../design/ui/Press';
 import { useWidth } from '../design/ui/useWidth';
 import { clock, dayOf, momentAt, plain, served, span, until } from '../wording/numbers';
+import { list } from '../wording/eaters';
 import { refusalWords } from '../wording/problems';
 import { reasonWords } from '../wording/reasons';
 import { stepWord } from '../wording/steps';
@@ -123,6 +124,12 @@ export function Today() {
             {meal.title} for {meal.mouthCount}.{' '}
             {plan.clock.hands.map((h) => `${h.cook} has ${span(h.minutes)} of work`).join(', ')}.
           </p>
+          {plan.who.nothing.length > 0 && (
+            <p className="problem m-0" role="alert">
+              Nothing of the day is for {list(plan.who.nothing)} as it stands.{' '}
+              <Link to={`/bakes/${bakeId}/${items[0]?.id}/eaters`}>Who may eat what</Link>
+            </p>
+          )}
           <p className="m-0" style={{ borderTop: '1px solid var(--color-hair)', paddingTop: 10, fontSize: 17 }}>
             {short.length ? (
               <>

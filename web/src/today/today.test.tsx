@@ -100,7 +100,7 @@ describe('a new day', () => {
     const hours = () => screen.getAllByText(/begin by/).map((p) => p.textContent);
     await waitFor(() => expect(screen.getAllByText(/begin by/)).toHaveLength(5), { timeout: 8000 });
     const before = hours();
-    for (let i = 0; i < 8; i++) fireEvent.click(screen.getByRole('button', { name: 'one mouth more' }));
+    for (let i = 0; i < 8; i++) fireEvent.click(screen.getByRole('button', { name: 'one person more' }));
     await waitFor(() => expect(hours()).not.toEqual(before), { timeout: 8000 });
   });
   it('makes the bake that is pressed and opens its brief', async () => {

@@ -87,6 +87,7 @@ describe('every word is there', () => {
       ...Object.entries(stationInputs).flatMap(([group, rules]) =>
         Object.keys(numberRules(rules)).map((field) => `${group}.${field}`),
       ),
+      'dough.others',
       'cut.vessel',
       'cut.outline',
       'cut.placed',

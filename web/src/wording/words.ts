@@ -84,16 +84,6 @@ export const fillingWords: Record<string, string> = {
   roll_savoury: 'savoury spread',
   roll_fruit: 'chopped fruit',
 };
-export const needWords: Record<string, { word: string; sign: string }> = {
-  noChestnut: { word: 'no chestnut', sign: '●' },
-  noFish: { word: 'no fish', sign: '×' },
-  mild: { word: 'mild', sign: '//' },
-  vegetarian: { word: 'no meat', sign: '▲' },
-  noNuts: { word: 'no nuts', sign: '◆' },
-  noMilk: { word: 'no milk', sign: '○' },
-  noEgg: { word: 'no egg', sign: '□' },
-  noGluten: { word: 'no gluten', sign: '＋' },
-};
 export const coolingWords: Record<string, string> = {
   porch: 'on the porch',
   fridge: 'in the fridge',

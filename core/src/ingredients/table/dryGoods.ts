@@ -29,6 +29,7 @@ export const dryGoods = [
     keeps: 180,
   }),
   flour('selfRaising', 'Self-raising flour', [12.5, 1.2, 9.5, 3, 3], {
+    made: true,
     salt: 0.8,
     also: 'self-raising, self-rising flour, sr flour',
     sure: 'varies',
@@ -55,6 +56,7 @@ export const dryGoods = [
   }),
   flour('semolina', 'Semolina', [12, 1.1, 12, 3.9, 0.8], { bulk: 0.7, also: 'durum semolina, coarse durum' }),
   flour('breadcrumbs', 'Dry breadcrumbs', [6.5, 5, 13, 4.5, 2.8], {
+    made: true,
     salt: 1.4,
     bulk: 0.46,
     keeps: 180,
@@ -62,6 +64,7 @@ export const dryGoods = [
     sure: 'varies',
   }),
   flour('freshCrumbs', 'Fresh breadcrumbs', [36, 3, 9, 3, 2], {
+    made: true,
     salt: 1.1,
     bulk: 0.19,
     keeps: 3,
@@ -75,7 +78,9 @@ export const dryGoods = [
     bulk: 0.39,
     also: 'gram flour, besan, garbanzo flour',
   }),
+  free('lupinFlour', 'Lupin flour', [9, 8.5, 40, 27, 3], { has: ['lupin'], also: 'sweet lupin flour, lupin meal' }),
   free('glutenFreeBlend', 'Gluten-free flour blend', [11, 1.3, 4.5, 3, 0.7], {
+    made: true,
     sure: 'varies',
     also: 'gluten free flour, gf flour',
   }),
@@ -87,6 +92,7 @@ export const dryGoods = [
   starch('tapioca', 'Tapioca starch', [12, 0.1, 0.2, 0.2, 0.1], { bulk: 0.5, also: 'tapioca flour, cassava starch' }),
   starch('arrowroot', 'Arrowroot', [12, 0.1, 0.3, 0.3, 0.2], { also: 'arrowroot powder' }),
   starch('gelatine', 'Gelatine, powdered', [12, 0.1, 86, 0, 1.5], {
+    made: true,
     origin: 'beef',
     bulk: 0.65,
     also: 'gelatin, gelatine leaves',

@@ -61,12 +61,14 @@ export const fatsAndDairy = [
     also: 'shortening, white vegetable fat, vegetable fat',
   }),
   fat('puffMargarine', 'Puff margarine', [18, 80, 0.2, 0, 1.5], {
+    made: true,
     curve: 'puffMargarine',
     salt: 1,
     sure: 'varies',
     also: 'lamination margarine, pastry margarine',
   }),
   fat('bakingMargarine', 'Baking margarine', [18, 80, 0.2, 0, 1.5], {
+    made: true,
     curve: 'bakingMargarine',
     salt: 1,
     sure: 'varies',
@@ -74,6 +76,7 @@ export const fatsAndDairy = [
   }),
   fat('suet', 'Suet', [2, 97, 1, 0, 0], { origin: 'beef', curve: 'suet', bulk: 0.5, also: 'beef suet, shredded suet' }),
   fat('vegetableSuet', 'Vegetable suet', [1.5, 86, 1, 0.8, 0.3], {
+    made: true,
     curve: 'suet',
     bulk: 0.5,
     has: ['gluten', 'wheat'],
@@ -168,6 +171,7 @@ export const fatsAndDairy = [
     also: 'greek yoghurt, greek yogurt, thick yoghurt',
   }),
   dairy('coconutMilk', 'Coconut milk', [73, 20, 2, 1, 0.8], {
+    made: true,
     origin: 'plant',
     curve: 'coconut',
     sugar: 2.5,
@@ -177,6 +181,7 @@ export const fatsAndDairy = [
     sure: 'varies',
   }),
   dairy('oatDrink', 'Oat drink', [90.5, 1.5, 0.8, 0.8, 0.4], {
+    made: true,
     origin: 'plant',
     curve: 'oil',
     has: ['gluten'],
@@ -186,6 +191,7 @@ export const fatsAndDairy = [
     also: 'oat milk, plant milk',
   }),
   dairy('soyaDrink', 'Soya drink', [91, 1.8, 3.3, 0.5, 0.6], {
+    made: true,
     origin: 'plant',
     curve: 'oil',
     has: ['soya'],

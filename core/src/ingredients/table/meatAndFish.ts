@@ -5,7 +5,14 @@ const pork = row('meat', { origin: 'pork', bulk: 0.95, keeps: 3, place: 'fridge'
 const poultry = row('meat', { origin: 'poultry', bulk: 0.9, keeps: 2, place: 'fridge', curve: 'lard' });
 const fish = row('fish', { origin: 'fish', bulk: 0.9, keeps: 1, place: 'fridge' });
 const sea = row('fish', { origin: 'seafood', bulk: 0.75, keeps: 1, place: 'fridge' });
-const bought = row('pastry', { bulk: 0.6, keeps: 30, place: 'fridge', has: ['gluten', 'wheat'], sure: 'varies' });
+const bought = row('pastry', {
+  bulk: 0.6,
+  keeps: 30,
+  place: 'fridge',
+  has: ['gluten', 'wheat'],
+  sure: 'varies',
+  made: true,
+});
 
 export const meatAndFish = [
   beef('beefMince', 'Beef mince', [65, 15, 18.8, 0, 0.9], { keeps: 1, also: 'minced beef, ground beef, mince' }),
@@ -17,6 +24,7 @@ export const meatAndFish = [
   beef('lamb', 'Lamb, diced', [66, 13.5, 19.3, 0, 1], { also: 'lamb shoulder, mutton, diced lamb' }),
   beef('venison', 'Venison', [74, 2.5, 22, 0, 1.1], { also: 'deer' }),
   beef('meatFilling', 'Meat filling, cooked', [68, 11, 15, 0.5, 1], {
+    made: true,
     curve: 'bakingMargarine',
     salt: 0.6,
     keeps: 3,
@@ -25,18 +33,26 @@ export const meatAndFish = [
   pork('porkMince', 'Pork mince', [63, 18, 17.8, 0, 0.9], { keeps: 1, also: 'minced pork, ground pork' }),
   pork('porkShoulder', 'Pork shoulder', [67, 13, 18.5, 0, 1], { also: 'pork, diced pork' }),
   pork('sausageMeat', 'Sausage meat', [56, 24, 13, 0.6, 2.2], {
+    made: true,
     salt: 1.6,
     has: ['gluten', 'wheat', 'sulphites'],
     sure: 'varies',
     also: 'sausage, sausages',
   }),
   pork('bacon', 'Bacon', [53, 28, 15, 0, 3.2], {
+    made: true,
     salt: 2.6,
     keeps: 14,
     sure: 'varies',
     also: 'streaky bacon, lardons, pancetta',
   }),
-  pork('ham', 'Cooked ham', [73, 4, 19, 0, 3.2], { salt: 2.3, keeps: 7, sure: 'varies', also: 'ham, gammon' }),
+  pork('ham', 'Cooked ham', [73, 4, 19, 0, 3.2], {
+    made: true,
+    salt: 2.3,
+    keeps: 7,
+    sure: 'varies',
+    also: 'ham, gammon',
+  }),
   poultry('chickenThigh', 'Chicken thigh', [75.5, 4.8, 18.8, 0, 0.9], { also: 'chicken, chicken thighs' }),
   poultry('chickenBreast', 'Chicken breast', [75, 1.5, 22.3, 0, 1.1], { also: 'chicken breasts' }),
   poultry('chickenCooked', 'Chicken, cooked', [65, 6.5, 27, 0, 1.2], {

@@ -49,7 +49,7 @@ export const seasonings = [
     sure: 'varies',
     also: 'sea salt flakes, flaky salt, kosher salt',
   }),
-  leavening('bakingPowder', 'Baking powder', [6, 0, 0.1, 0.1, 65], { also: 'raising agent' }),
+  leavening('bakingPowder', 'Baking powder', [6, 0, 0.1, 0.1, 65], { made: true, also: 'raising agent' }),
   leavening('bakingSoda', 'Bicarbonate of soda', [0.2, 0, 0, 0, 99.8], {
     sure: 'defined',
     bulk: 1,
@@ -84,6 +84,7 @@ export const seasonings = [
     also: 'cold water, iced water, tap water, ice water',
   }),
   liquid('stock', 'Stock', [97, 0.3, 1.2, 0, 1], {
+    made: true,
     salt: 0.8,
     has: ['celery'],
     origin: 'poultry',
@@ -93,6 +94,7 @@ export const seasonings = [
     also: 'chicken stock, broth, bouillon',
   }),
   liquid('vegetableStock', 'Vegetable stock', [98, 0.1, 0.3, 0.1, 1], {
+    made: true,
     salt: 0.8,
     has: ['celery'],
     place: 'fridge',
@@ -120,6 +122,7 @@ export const seasonings = [
     also: 'canned tomatoes, chopped tomatoes',
   }),
   liquid('mustard', 'Mustard', [80, 4, 4.5, 3.5, 4], {
+    made: true,
     salt: 2.7,
     bulk: 1.05,
     has: ['mustard'],
@@ -142,8 +145,8 @@ export const seasonings = [
   spice('turmeric', 'Turmeric', [12, 3.3, 9.7, 22, 7], {}),
   spice('chilli', 'Chilli powder', [8, 14, 13, 35, 9], { also: 'chili, chilli flakes, cayenne' }),
   spice('cinnamon', 'Cinnamon', [10.5, 1.2, 4, 53, 3.6], {}),
-  spice('curryPowder', 'Curry powder', [9, 14, 14, 30, 7], { has: ['mustard'] }),
+  spice('curryPowder', 'Curry powder', [9, 14, 14, 30, 7], { made: true, has: ['mustard'] }),
   spice('caraway', 'Caraway', [10, 15, 20, 38, 6], { also: 'caraway seed' }),
   // a thing the table does not know: all it is comes from its packet, and what the packet leaves unsaid counts as starch
-  row('sweet')('own', 'Something of your own', [0, 0, 0, 0, 0], { sure: 'varies', keeps: 30 }),
+  row('sweet')('own', 'Something of your own', [0, 0, 0, 0, 0], { made: true, sure: 'varies', keeps: 30 }),
 ] as const;

@@ -55,6 +55,8 @@ export function eggLedger(
   const wash = brushedG(seal);
   if (item.seal.wash === 'egg') put('wash', 'whole', wash);
   if (item.seal.wash === 'yolk') put('wash', 'yolk', wash);
+  if (item.seal.wash === 'yolkcream') put('wash', 'yolk', wash / 2);
+  if (item.seal.wash === 'eggwhite') put('wash', 'white', wash);
   const { yolkG, whiteG } = eggContents[size];
   const sum = (part: string) => uses.filter((u) => u.part === part).reduce((total, u) => total + u.grams, 0);
   const whole = Math.ceil(sum('whole') / (yolkG + whiteG) - 1e-9);

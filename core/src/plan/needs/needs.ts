@@ -1,10 +1,6 @@
-import { partName } from '../../dough/formula';
-import { nameOf } from '../../ingredients/table';
-import { styleOf } from '../stations/dough/formula';
 import type { ItemPlan } from '../item';
 import type { ItemInput } from '../../contracts/item';
-import { brushedG } from './eggs';
-import type { Wash } from '../../oven/tables';
+import { contentsOf } from './contents';
 
 export interface Need {
   name: string;
@@ -46,35 +42,18 @@ export function needsOf(items: readonly ItemInput[], plans: readonly ItemPlan[])
     needs.set(name.toLowerCase(), need);
   };
   items.forEach((item, i) => {
-    const plan = plans[i];
-    const { fatG } = plan.dough.masses;
-    const style = styleOf(item.dough);
-    if (style === 'boughtPuff') add(nameOf(style), plan.cut.doughMassG, item.title, style);
-    else if (style === 'stretchedFilo') {
-      add(larderNames['flour'], plan.dough.masses.flourG, item.title, 'flour');
-      add(larderNames[item.dough.fat], fatG, item.title);
-    } else if (item.dough.pastry === 'filo') {
-      add(larderNames['filo'], plan.cut.doughMassG, item.title, 'filo');
-      add(larderNames[item.dough.fat], fatG, item.title);
-    } else
-      for (const part of plan.dough.facts?.parts ?? [])
-        if (part.id !== 'water') add(larderNames[part.id] ?? partName(part), part.grams, item.title, part.id);
-    add(larderNames['salt'], plan.filling.saltG, item.title);
-    for (const { use, part, grams } of plan.eggs.uses)
-      if (use === 'glue' || use === 'wash') add(nameOf(eggIds[part]), grams, item.title, eggIds[part]);
-    const brushed = brushedWith[item.seal.wash];
-    // the last brush over leaves is counted with the fat between them
-    if (brushed && plan.seal.closing !== 'laps')
-      add(larderNames[brushed] ?? nameOf(brushed), brushedG(plan.seal), item.title, brushed);
-    for (const { name, gramsPer100 } of item.filling.ingredients)
-      add(name, (plan.filling.totalG * gramsPer100) / 100, item.title);
+    for (const c of contentsOf(item, plans[i]))
+      // a thing of the cook's filling is called as they wrote it
+      if (c.ingredient !== 'water')
+        add(
+          c.place === 'filling' && c.at !== undefined ? c.name : (larderNames[c.ingredient ?? ''] ?? c.name),
+          c.grams,
+          item.title,
+          c.place === 'filling' && c.at !== undefined ? undefined : (c.ingredient ?? undefined),
+        );
   });
   return [...needs.values()];
 }
-
-/** Ingredients of the table that parts of an egg, and washes without one, are. */
-const eggIds = { whole: 'egg', yolk: 'yolk', white: 'eggWhite' } as const;
-const brushedWith: Partial<Record<Wash, string>> = { milk: 'milk', butter: 'butter', cream: 'cream', oil: 'oil' };
 
 export interface Shortage {
   name: string;

@@ -3,6 +3,7 @@ import { Removable1764000100000 } from './1764000100000-removable';
 import { LarderDetails1764000200000 } from './1764000200000-larderDetails';
 import { EventsInOrder1764000300000 } from './1764000300000-eventsInOrder';
 import { StepsByName1764000400000 } from './1764000400000-stepsByName';
+import { Eaters1764000500000 } from './1764000500000-eaters';
 
 /** Every change of the data file's shape, in order. */
 export const migrations = [
@@ -11,4 +12,5 @@ export const migrations = [
   LarderDetails1764000200000,
   EventsInOrder1764000300000,
   StepsByName1764000400000,
+  Eaters1764000500000,
 ];

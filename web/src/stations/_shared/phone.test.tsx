@@ -111,7 +111,7 @@ describe('the edge on a phone', () => {
 });
 
 describe('the table on a phone', () => {
-  it('stands upright with every mouth to press', async () => {
+  it('stands upright with everybody to press', async () => {
     new FakeServer().plan(['handPies', 'roughPuff']);
     open(at('brief'));
     await heading('Brief');
@@ -120,7 +120,7 @@ describe('the table on a phone', () => {
     fireEvent.click(guests[3] as HTMLElement);
     const slip = await screen.findByRole('dialog');
     fireEvent.click(within(slip).getAllByRole('button', { pressed: false })[0] as HTMLElement);
-    await waitFor(() => expect(store.getState().desk.meal?.mouths[3]?.needs).toHaveLength(1));
+    await waitFor(() => expect(store.getState().desk.meal?.eaters[3]?.avoids).toHaveLength(1));
   });
 });
 

@@ -1,4 +1,3 @@
-import { needKindsList } from '../../wording/needs';
 import { DropdownMenu } from 'radix-ui';
 import { Plus, Trash2 } from 'lucide-react';
 import { useNavigate } from 'react-router';
@@ -17,8 +16,9 @@ import { TextField } from '../../design/ui/TextField';
 import { useNarrow } from '../../design/ui/useWidth';
 import { planner } from '../../workers/planner';
 import { clock, momentAt, plain, served } from '../../wording/numbers';
-import { needWords, pastryWords, piecesOf, productWords } from '../../wording/words';
+import { pastryWords, piecesOf, productWords } from '../../wording/words';
 import { BriefWords } from './BriefWords';
+import { WhoMayEat } from './WhoMayEat';
 import { Table } from './Table';
 import { Field } from '../_shared/Field';
 import { fields } from '../_shared/fields';
@@ -37,9 +37,6 @@ export function BriefStation() {
   if (!item || !meal || !plan || !kitchen) return <Waiting />;
   const changeMeal = (part: Partial<typeof meal>) => dispatch(desk.actions.mealChanged({ ...meal, ...part }));
   const helpings = items.reduce((sum, i) => sum + i.document.brief.count, 0);
-  const needs = needKindsList
-    .map((kind) => ({ kind, names: meal.mouths.filter((m) => m.needs.includes(kind)).map((m) => m.name) }))
-    .filter((n) => n.names.length);
   return (
     <main className="work">
       {narrow && (
@@ -76,7 +73,7 @@ export function BriefStation() {
             }
           />
           <Rule
-            label="Mouths"
+            label="People"
             value={meal.mouthCount}
             rule={mouthRule}
             step={1}
@@ -126,18 +123,13 @@ export function BriefStation() {
       <section className="sheet" aria-label="Brief">
         <div className="drawing">
           <Table
-            mouths={meal.mouths}
+            eaters={meal.eaters}
             count={meal.mouthCount}
             dishes={items.map((i) => i.document)}
-            onChange={(mouths) => changeMeal({ mouths })}
+            onChange={(eaters) => changeMeal({ eaters })}
           />
-          <p className="m-0 flex flex-wrap gap-x-6" style={{ fontSize: 15, maxWidth: 660 }}>
-            {needs.map((n) => (
-              <span key={n.kind}>
-                <strong>{needWords[n.kind]?.sign}</strong> {needWords[n.kind]?.word}: {n.names.length}
-              </span>
-            ))}
-            {needs.length === 0 && <span className="quiet-ink">Press a mouth to say what it must not meet.</span>}
+          <p className="quiet-ink m-0" style={{ fontSize: 15 }}>
+            Press a person to say what they must not meet.
           </p>
           <div
             className="mt-3 grid gap-x-5 gap-y-3"
@@ -235,17 +227,9 @@ export function BriefStation() {
             <div className="v">
               {helpings} <small>for {meal.mouthCount}</small>
             </div>
-            <div className="b">{plain(helpings / meal.mouthCount, 1)} for each mouth, all dishes together</div>
+            <div className="b">{plain(helpings / meal.mouthCount, 1)} for each, all dishes together</div>
           </div>
-          {needs.map((n) => (
-            <div className="ans" key={n.kind}>
-              <div className="n">{needWords[n.kind]?.word.replace(/^./, (c) => c.toUpperCase())}</div>
-              <div className="v">
-                {n.names.length} <small>{n.names.length === 1 ? 'mouth' : 'mouths'}</small>
-              </div>
-              <div className="b">{n.names.join(', ')}: filled first, clean spoon, sign cut in the lid</div>
-            </div>
-          ))}
+          <WhoMayEat />
           <MarginNumber
             name="It starts at"
             figure={plan.clock.figures.start}

@@ -35,7 +35,7 @@ function offerOf(
   { meal, products, onMeal, onProduct }: Props,
 ): { text: string; take: () => void }[] {
   if (u.kind === 'mouths' && u.value !== meal.mouthCount)
-    return [{ text: `${u.value} mouths`, take: () => onMeal({ mouthCount: Number(u.value) }) }];
+    return [{ text: `${u.value} people`, take: () => onMeal({ mouthCount: Number(u.value) }) }];
   if (u.kind === 'product' && !products.includes(u.value as Product))
     return [
       { text: `Put in ${productWords[u.value as Product].toLowerCase()}`, take: () => onProduct(u.value as Product) },

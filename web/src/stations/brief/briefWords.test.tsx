@@ -7,7 +7,7 @@ const meal = (words: string): MealInput => ({
   title: 'Supper',
   serveAt: '2036-12-12T18:30',
   mouthCount: 8,
-  mouths: [],
+  eaters: [],
   words,
 });
 function words(text: string, products: readonly Product[] = []) {
@@ -30,7 +30,7 @@ describe('the words of the brief', () => {
     expect(onMeal).not.toHaveBeenCalled();
     fireEvent.click(screen.getByRole('button', { name: 'Put in hand pies' }));
     expect(onProduct).toHaveBeenCalledWith('handPies');
-    fireEvent.click(screen.getByRole('button', { name: '6 mouths' }));
+    fireEvent.click(screen.getByRole('button', { name: '6 people' }));
     expect(onMeal).toHaveBeenCalledWith({ mouthCount: 6 });
   });
   it('move the hour, not the day', () => {

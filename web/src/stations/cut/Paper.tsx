@@ -9,8 +9,10 @@ import { useMemo, useState } from 'react';
 import { createPortal } from 'react-dom';
 import { cutCsv, cutText } from '../../files/cutList';
 import { fileName, saveFile } from '../../files/save';
+import { useItem } from '../../desk/useItem';
 import { useAppSelector } from '../../desk/store';
 import { Pick } from '../../design/ui/Pick';
+import { eatersOf } from '../../wording/eaters';
 import { plain } from '../../wording/numbers';
 import { kindsFor, pageDrawings, paperDrawing, type PaperKind } from './paperDrawings';
 
@@ -23,7 +25,8 @@ const kindWords: Record<PaperKind, string> = {
 
 /** Templates at 1:1 on paper or as files, labels, and the cut list. */
 export function Paper({ plan, item }: { plan: ItemPlan; item: ItemInput }) {
-  const meal = useAppSelector((s) => s.desk.meal);
+  const who = useAppSelector((s) => s.desk.plan?.who);
+  const { index } = useItem();
   const kinds = kindsFor(plan);
   const [chosen, setKind] = useState<PaperKind>(kinds[0] ?? 'labels');
   const kind = kinds.includes(chosen) ? chosen : (kinds[0] ?? 'labels');
@@ -31,7 +34,7 @@ export function Paper({ plan, item }: { plan: ItemPlan; item: ItemInput }) {
   const [making, setMaking] = useState(false);
   const [failed, setFailed] = useState(false);
   const made = useMemo(() => {
-    const drawing = paperDrawing(kind, plan, item, meal);
+    const drawing = paperDrawing(kind, plan, item, who ? eatersOf(who, index) : null);
     // patterns that fit a page are whole on it; only what is larger is tiled
     const drawings = pageDrawings(kind, plan, item, paper) ?? [drawing];
     const captionOf = (title: string) => (row: number, column: number, pages: number) =>
@@ -42,7 +45,7 @@ export function Paper({ plan, item }: { plan: ItemPlan; item: ItemInput }) {
       if (!(error instanceof RefusedInput)) throw error;
       return { drawing, pages: [] as PaperPage[], tooMany: Number(error.refusals[0]?.value ?? 0) };
     }
-  }, [kind, plan, item, meal, paper]);
+  }, [kind, plan, item, who, index, paper]);
   const { drawing, pages } = made;
   const pdf = async () => {
     setMaking(true);

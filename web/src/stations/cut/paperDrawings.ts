@@ -5,13 +5,11 @@ import { pageLayout } from '@crustallum/core/templates/pages';
 import { inRows, pieceBox, piecesDrawing, type TemplatePiece } from '@crustallum/core/templates/pieces';
 import { labelSheet, type PieceLabel } from '@crustallum/core/templates/labels';
 import type { FlatDrawing } from '@crustallum/core/templates/primitives';
-import { ventMarks, type VentMark } from '@crustallum/core/templates/vents';
+import type { VentMark } from '@crustallum/core/templates/vents';
 import type { ItemInput } from '@crustallum/core/contracts/item';
 import type { ItemPlan } from '@crustallum/core/plan/item';
-import { allergenWords, dietWords } from '../../wording/dough';
 import { blankWords } from '../../wording/cut';
-import { needWords } from '../../wording/words';
-import type { MealInput } from '@crustallum/core/contracts/meal';
+import { holdsWords, list, markOfPieces, notForWords, type EatersOfItem } from '../../wording/eaters';
 
 export const paperKinds = ['piece', 'sheet', 'blanks', 'labels'] as const;
 export type PaperKind = (typeof paperKinds)[number];
@@ -25,10 +23,15 @@ const vents = (item: ItemInput, mark: VentMark = 'slits') => ({
 });
 
 /** A drawing at 1:1 of one kind. */
-export function paperDrawing(kind: PaperKind, plan: ItemPlan, item: ItemInput, meal: MealInput | null): FlatDrawing {
+export function paperDrawing(
+  kind: PaperKind,
+  plan: ItemPlan,
+  item: ItemInput,
+  eaters: EatersOfItem | null,
+): FlatDrawing {
   const { cut } = plan;
   const first = cut.generations[0];
-  if (kind === 'labels') return labelSheet(`${item.title}: labels`, labelsOf(plan, item, meal));
+  if (kind === 'labels') return labelSheet(`${item.title}: labels`, labelsOf(plan, item, eaters));
   if (kind === 'sheet' && first) {
     const size = shapeSize(first.shape)[0];
     const order = layingOrder(first.sheet, first.layout.centres, size);
@@ -96,24 +99,24 @@ const onOnePage = (group: readonly Pattern[], paper: Paper): boolean => {
   return tiling({ W, H, paper, ...pageLayout }).pages === 1;
 };
 
-/** A label for every mouth with a name, one for every variant, and one for the rest. */
-export function labelsOf(plan: ItemPlan, item: ItemInput, meal: MealInput | null): PieceLabel[] {
-  const facts = plan.dough.facts;
-  const holds = facts?.allergens.map((a) => allergenWords[a.allergen] ?? a.allergen) ?? [];
+/** A label for the pieces made apart for somebody, one for every variant, and one for the rest: what is in all of it. */
+export function labelsOf(plan: ItemPlan, item: ItemInput, eaters: EatersOfItem | null): PieceLabel[] {
   const what = [
     item.title,
     item.filling.name,
-    ...(holds.length ? [`pastry has ${holds.join(', ')}`] : []),
-    ...(facts?.diets.length ? [`pastry is ${facts.diets.map((d) => dietWords[d] ?? d).join(', ')}`] : []),
+    ...(eaters ? holdsWords(eaters.holds) : []),
+    ...(eaters ? notForWords(eaters) : []),
   ];
-  const named = (meal?.mouths ?? []).filter((m) => m.name.trim() && m.needs.length > 0);
-  const other: readonly VentMark[] = ventMarks.slice(1);
-  const labels: PieceLabel[] = [
-    ...named.map((m) => ({ name: m.name, lines: [m.needs.map((n) => needWords[n]?.word ?? n).join(', '), ...what] })),
-    ...(item.cut.variants ?? []).map((v) => ({
-      name: v.name,
-      lines: [`${v.pieces} pieces${v.sizePct === 100 ? '' : `, ${v.sizePct} % of the size`}`, ...what],
-    })),
-  ].map((l, i) => ({ ...l, mark: other[i % other.length] as VentMark }));
-  return [...labels, { name: 'For anyone', lines: what, mark: 'slits' }];
+  const apart = (eaters?.apart ?? []).map((a): PieceLabel => ({
+    name: list(a.eaters),
+    lines: [`${a.pieces} without ${list(a.leftOut.map((l) => l.toLowerCase()))}`, ...what],
+    ...markOfPieces(a.mark),
+  }));
+  const variants = (item.cut.variants ?? []).map((v, i): PieceLabel => ({
+    name: v.name,
+    lines: [`${v.pieces} pieces${v.sizePct === 100 ? '' : `, ${v.sizePct} % of the size`}`, ...what],
+    ...markOfPieces(apart.length + i + 1),
+  }));
+  const others = apart.length + variants.length + (eaters?.notFor.length ?? 0) > 0 ? 'For anyone else' : 'For anyone';
+  return [...apart, ...variants, { name: others, lines: what, mark: 'slits' }];
 }

@@ -223,7 +223,7 @@ export function Bowl({ plan, facts }: { plan: ItemPlan; facts: DoughFacts }) {
         )}
         <FromLarder />
         <Pick
-          label={`For ${d.mouths} mouths that eat`}
+          label={`For ${d.mouths} people that eat`}
           value=""
           options={[
             ['light', 'a little'],

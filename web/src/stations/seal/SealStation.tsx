@@ -3,10 +3,13 @@ import type { ItemPlan } from '@crustallum/core/plan/item';
 import { corners, shapeSize } from '@crustallum/core/cutting/shape';
 import { useState, type ReactNode } from 'react';
 import { useItem } from '../../desk/useItem';
+import { useAppSelector } from '../../desk/store';
 import { usePhone } from '../../design/ui/useWidth';
 import { Measure } from '../../design/drawings/Measure';
 import { plain } from '../../wording/numbers';
+import { eatersOf } from '../../wording/eaters';
 import { Drawing } from '../_shared/Drawing';
+import { ForEaters } from '../_shared/ForEaters';
 import { StationPage, Waiting } from '../_shared/StationPage';
 import type { Closing } from '@crustallum/core/plan/stations/seal/result';
 import type { fields } from '../_shared/fields';
@@ -111,7 +114,8 @@ const sealInputs: Record<Closing, readonly (keyof typeof fields)[]> = {
 };
 
 export function SealStation() {
-  const { item, plan } = useItem();
+  const { item, plan, index } = useItem();
+  const who = useAppSelector((st) => st.desk.plan?.who);
   const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
   if (!item || !plan) return <Waiting />;
   const s = plan.seal;
@@ -238,6 +242,7 @@ export function SealStation() {
             );
           })}
         </ul>
+        {who && <ForEaters eaters={eatersOf(who, index)} />}
       </div>
     </StationPage>
   );

@@ -1,0 +1,114 @@
+import { partName } from '../../dough/formula';
+import { shippedIndex } from '../../ingredients/shipped';
+import { comparable } from '../../ingredients/search';
+import { nameOf } from '../../ingredients/table';
+import type { Label } from '../../ingredients/label';
+import type { ItemInput } from '../../contracts/item';
+import type { Wash } from '../../oven/tables';
+import type { EggUse } from './eggs';
+import { brushedG } from './eggs';
+import type { ItemPlan } from '../item';
+import { styleOf } from '../stations/dough/formula';
+
+/** Where in a piece a thing is. */
+export const places = ['flour', 'fat', 'dough', 'leaves', 'filling', 'glue', 'wash'] as const;
+export type Place = (typeof places)[number];
+
+/** One thing in the pieces of an item: what it is, where, and all of it in grams. */
+export interface Content {
+  place: Place;
+  name: string;
+  /** Its id in the ingredient table; null where the table does not know it. */
+  ingredient: string | null;
+  grams: number;
+  /** Its place in the filling's own list, or in the dough's others. */
+  at?: number;
+  /** What its packet says, where the cook wrote that down with it. */
+  label?: Label;
+}
+
+/** What goes under a brush for each wash, with its share. */
+const brushedWith: Record<Wash, readonly (readonly [id: string, share: number])[]> = {
+  none: [],
+  water: [['water', 1]],
+  milk: [['milk', 1]],
+  plantmilk: [['oatDrink', 1]],
+  cream: [['cream', 1]],
+  oil: [['oil', 1]],
+  butter: [['butter', 1]],
+  egg: [['egg', 1]],
+  eggwhite: [['eggWhite', 1]],
+  yolk: [['yolk', 1]],
+  yolkcream: [
+    ['yolk', 0.5],
+    ['cream', 0.5],
+  ],
+  milksugar: [
+    ['milk', 0.8],
+    ['sugar', 0.2],
+  ],
+  syrup: [['sugar', 1]],
+};
+const gluedWith = { none: null, water: 'water', milk: 'milk', egg: 'egg' } as const;
+
+/** The ingredient of the table that a name of the cook's is, by the very word; null where there is none, or more than one. */
+export function ingredientNamed(name: string): string | null {
+  const [word] = name.split(',');
+  const found = [...new Set(shippedIndex().exactly(word))];
+  const own = found.filter((i) => comparable(i.name) === comparable(word));
+  const [only, other] = own.length ? own : found;
+  return only && !other ? only.id : null;
+}
+
+/**
+ * Everything that is in the pieces of an item, wherever it hides: flour, fat, liquids, leaves, glue, wash, filling, with grams
+ * of the station that says them. The larder, the label and who may eat what all read this one list.
+ */
+export function contentsOf(item: ItemInput, plan: ItemPlan): Content[] {
+  const out: Content[] = [];
+  const put = (place: Place, ingredient: string, grams: number, more: Partial<Content> = {}) =>
+    out.push({ place, name: nameOf(ingredient), ingredient, grams, ...more });
+  const { masses, facts } = plan.dough;
+  const style = styleOf(item.dough);
+  if (style === 'boughtPuff') put('leaves', style, plan.cut.doughMassG);
+  else if (style === 'stretchedFilo') {
+    put('flour', 'flour', masses.flourG);
+    put('fat', item.dough.fat, masses.fatG);
+  } else if (item.dough.pastry === 'filo') {
+    put('leaves', 'filo', plan.cut.doughMassG);
+    put('fat', item.dough.fat, masses.fatG);
+  } else
+    for (const part of facts?.parts ?? []) {
+      const other = item.dough.others?.findIndex(
+        (o) => o.ingredient === part.id && (o.name ?? '') === (part.name ?? ''),
+      );
+      const place = part.id === item.dough.fat ? 'fat' : flours(item).includes(part.id) ? 'flour' : 'dough';
+      put(place, part.id, part.grams, {
+        name: partName(part),
+        ...(other !== undefined && other >= 0 ? { at: other } : {}),
+        ...(part.label ? { label: part.label } : {}),
+        // a thing the cook named is not what the table has under that id, unless it is called so
+        ...(part.name && ingredientNamed(part.name) !== part.id ? { ingredient: null } : {}),
+      });
+    }
+  put('filling', 'salt', plan.filling.saltG);
+  item.filling.ingredients.forEach(({ name, gramsPer100 }, at) =>
+    out.push({
+      place: 'filling',
+      name,
+      ingredient: ingredientNamed(name),
+      grams: (plan.filling.totalG * gramsPer100) / 100,
+      at,
+    }),
+  );
+  const glue = gluedWith[item.seal.glue];
+  if (glue && plan.seal.gluedMm > 0) put('glue', glue, eggG(plan, 'glue'));
+  // the last brush over leaves is counted with the fat between them
+  const coat = plan.seal.closing === 'laps' && item.seal.wash === 'butter' ? 0 : brushedG(plan.seal);
+  for (const [id, share] of brushedWith[item.seal.wash]) put('wash', id, coat * share);
+  return out.filter((c) => c.grams > 0 || c.place === 'glue');
+}
+
+const flours = (item: ItemInput): string[] => [item.dough.flour ?? 'flour', item.dough.secondFlour ?? ''];
+const eggG = (plan: ItemPlan, use: EggUse): number =>
+  plan.eggs.uses.filter((u) => u.use === use).reduce((sum, u) => sum + u.grams, 0);
