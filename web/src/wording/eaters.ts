@@ -11,7 +11,7 @@ import { degrees, plain } from './numbers';
 
 /** Signs of what somebody must not meet: the same at the table, on the strands and on labels. */
 const allergenSigns: Record<Allergen, string> = {
-  gluten: '＋',
+  gluten: '+',
   wheat: '†',
   crustaceans: '∩',
   egg: '□',

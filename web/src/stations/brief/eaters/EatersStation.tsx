@@ -62,7 +62,7 @@ export function EatersStation() {
         <Press
           crimp
           className="mt-auto w-full"
-          style={{ position: 'sticky', bottom: 0, flex: 'none' }}
+          style={{ position: 'sticky', bottom: 'calc(var(--spacing-line) + 8px)', flex: 'none' }}
           onClick={() => void navigate(`/bakes/${bakeId}/${item.id}/brief`)}
         >
           Back to the brief
