@@ -21,6 +21,7 @@ import { bestKnownRound, bestKnownSquare } from '../testing/bestKnown';
 import { simulateBake } from '../oven/bake';
 import { doughFacts, partsOf } from '../plan/stations/dough/formula';
 import { planBake } from '../plan/bake';
+import { pastriesOf, products } from '../contracts/products';
 import { plainKitchen, starterItem, starterMeal } from '../plan/starters';
 import type { BakeInput } from '../plan/inputs';
 import { forget } from '../plan/memo';
@@ -322,3 +323,22 @@ for (let i = 0; i < 60; i++) {
   inGrid += Math.floor((w - 8) / (d + 2)) * Math.floor((h - 8) / (d + 2));
 }
 console.log(`pieces from sixty sheets: ${searched} searched, ${inRows} in rows, ${inGrid} in a plain grid`);
+
+/** Minutes that cooks ordinarily rest by, in a kitchen of 21° with a fridge of 4° (cold.md 3.9). */
+const practice: Partial<Record<string, readonly [number, number]>> = {
+  rest: [15, 60],
+  sheetRest: [0, 60],
+  linedRest: [0, 30],
+  shapedChill: [0, 30],
+};
+console.log(`\n${'rests of the starters, min'.padEnd(36)}as worked out (practice)`);
+for (const product of products)
+  for (const pastry of pastriesOf[product].filter((p) => p !== 'filo')) {
+    const { steps, line } = planItem(starterItem(product, 8, 'You', pastry), { ...plainKitchen, roomC: 21 });
+    const rests = steps.filter((s) => s.kind === 'cold' && s.strand === 'pastry');
+    const words = rests.map((s) => {
+      const [low, high] = practice[s.code] ?? [0, 0];
+      return `${s.id} ${s.minutes.toFixed(0)}${s.minutes < low - 0.5 || s.minutes > high + 0.5 ? ` (${low}-${high}!)` : ''}`;
+    });
+    console.log(`${`${product}, ${pastry}`.padEnd(36)}${words.join(', ')}; ${line.inHandMin?.toFixed(1)} in hand`);
+  }

@@ -9,7 +9,15 @@ export const foldNames = ['single', 'letter', 'zigzag', 'book'] as const;
 export type FoldWord = (typeof foldNames)[number];
 export const coldPlaces = ['fridge', 'freezer'] as const;
 
+/**
+ * How a cook rests a pastry: as worked out, only when it has gone soft, not before it is shaped but then, not at all, or
+ * covered at room heat.
+ */
+export const restWays = ['workedOut', 'onlyIfSoft', 'shapesOnly', 'none', 'room'] as const;
+export type RestWay = (typeof restWays)[number];
+
 export class FoldsInput {
+  @Optional() @OneOf(restWays) rests?: RestWay;
   /** Laminated: turns, panels a turn, length rolled to, size of the fat lumps. */
   @NumberIn(1, 12, 'turns', { integer: true }) turns!: number;
   @OneOf([3, 4]) fold!: 3 | 4;

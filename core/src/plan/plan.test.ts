@@ -223,7 +223,8 @@ describe('the Clock', () => {
   it('never asks one cook for two pairs of hands, unless it says so', () => {
     for (const cook of kitchen.cooks) {
       const own = steps.filter((s) => s.cook === cook).sort((a, b) => a.startMin - b.startMin);
-      for (let i = 1; i < own.length; i++) expect(own[i]?.startMin).toBeGreaterThanOrEqual(end(own[i - 1]) - 1e-6);
+      const twice = own.some((s, i) => i > 0 && s.startMin < end(own[i - 1]) - 1e-6);
+      expect(twice && !result.clock.problems.some((p) => p.code === 'hands_taken')).toBe(false);
     }
   });
   it('never asks the oven for two heats at once', () => {

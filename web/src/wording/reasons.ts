@@ -101,14 +101,16 @@ const sentences: Record<string, (v: Values) => string> = {
   'folds.rest': (v) =>
     s(v, 'bound') === 'spring'
       ? `the dough springs back for ${g(v, 'springMin')} min; cold alone would be quicker`
-      : `it must fall from ${degrees(Number(v['fromC']))} to ${degrees(Number(v['toC']))}; springing back needs ${g(v, 'springMin')}`,
+      : `it must fall from ${degrees(Number(v['fromC']))} to ${degrees(Number(v['toC']))} for what comes next; springing back needs ${g(v, 'springMin')}`,
   'folds.stands': (v) => `leaves part ${n(v, 'swell')} times when this lid bakes; a mean, not a promise`,
   'crumb.large': (v) => `${g(v, 'pct')} % of ${g(v, 'fat')} g is left in ${g(v, 'lumps')} pieces for flakes`,
   'crumb.largest': (v) => `rolled to ${n(v, 'sheet')} mm it is ${n(v, 'streak')} mm of the sheet`,
   'crumb.coat': (v) => `a film of ${n(v, 'um')} µm keeps water from the flour: take ${g(v, 'lessWater')} % less`,
   'crumb.streak': (v) => `${n(v, 'crumb')} mm thins as the disc of ${g(v, 'disc')} mm goes to ${n(v, 'sheet')}`,
   'crumb.chill': (v) =>
-    `it must fall from ${degrees(Number(v['fromC']))} to ${degrees(Number(v['toC']))}; a thinner disc is sooner there`,
+    s(v, 'bound') === 'spring'
+      ? `a rubbed dough relaxes for ${g(v, 'springMin')} min before its first roll; cold alone would be quicker`
+      : `it must fall from ${degrees(Number(v['fromC']))} to ${degrees(Number(v['toC']))} for what comes next; a thinner disc is sooner there`,
   'leaves.count': (v) => `${g(v, 'perStack')} to a stack`,
   'leaves.brush': (v) => `${n(v, 'perLeaf')} g on each leaf`,
   'leaves.film': (v) => `${g(v, 'perM2')} g a square metre spreads that thin`,

@@ -58,6 +58,7 @@ export interface Call {
 
 const num = (s: TimedStep, key: string, places = 0): string => plain(Number(s.values[key] ?? 0), places);
 const cold = 'Into the cold';
+const restPlaces: Record<string, string> = { freezer: 'in the freezer', room: 'in the room' };
 
 const lotOf = (s: TimedStep): string =>
   Number(s.values['lots']) > 1 ? ` Lot ${s.values['lot']} of ${s.values['lots']}; the others stay cold.` : '';
@@ -216,9 +217,9 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
       );
     default:
       return make(
-        cold,
-        `${title}: ${span(s.minutes)} in the fridge${s.values['toC'] !== undefined ? `, to ${degrees(Number(s.values['toC']), 0)}` : ''}, wrapped.`,
-        'In the cold, next',
+        s.values['place'] === 'room' ? 'Cover it and let it rest' : cold,
+        `${title}: ${span(s.minutes)} ${restPlaces[String(s.values['place'])] ?? 'in the fridge'}${s.values['toC'] !== undefined ? `, to ${degrees(Number(s.values['toC']), 0)}` : ''}, wrapped.`,
+        s.values['place'] === 'room' ? 'It rests, next' : 'In the cold, next',
       );
   }
 }

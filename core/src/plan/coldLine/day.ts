@@ -13,14 +13,14 @@ import { weighAndMix } from './bowl';
 import { laminatedDay } from './laminated';
 import { leavesDay } from './leaves';
 import { tightest, type ColdLine } from './line';
-import { dishWork, pieceWork, rollOut } from './shaping';
+import { relaxMin } from './rests';
+import { dishWork, pieceWork, rollOut, waysToRoll } from './shaping';
 import { restAsDisc } from './shortcrust';
 import { stepId, Timeline } from './timeline';
 import type { PastryDay } from './pastryDay';
 
-const shapedChillMin = 30;
-/** A cut piece may shrink by this much (estimate); the sheet rests until it would. */
-const cutShrink = 0.03;
+/** A laminate's piece may shrink by this much (estimate): half an hour's rest, as cooks keep, and not until it lies dead. */
+const cutShrink = 0.06;
 /** A bought block of puff as it comes, m: an estimate. */
 const boughtBlockM = 0.015;
 /** Oil has no band: nothing is too warm or too cold to work. */
@@ -39,7 +39,7 @@ export function planDay(
   const band = dough.band ?? noBand;
   const line = new Timeline(item, kitchen, dough, band.high, band.low);
   const events: SpringEvent[] = [];
-  const made = begun(line, item, kitchen, dough, events);
+  const made = begun(line, item, kitchen, dough, cut, events);
   const t = cut.rolled.thicknessMm / 1000;
   const thickM = Math.max(made.thickM, t);
   let lots: number;
@@ -49,10 +49,12 @@ export function planDay(
     events.push({ roll: Math.max(1, thickM / t) });
     const name = item.dough.pastry === 'roughPuff' ? 'roughPuff' : 'shortcrust';
     const spring = springBack({ dough: name, events, targetShrink: cutShrink, restC: kitchen.fridgeC });
-    lots = pieceWork(line, cut, seal, spring.restMin ?? 0);
+    // a short dough springs back little, and is cut as it lies (practice); a laminate is not
+    lots = pieceWork(line, cut, seal, name === 'roughPuff' ? (spring.restMin ?? 0) : 0);
   }
   const shaped = { kind: 'slab' as const, thicknessM: Math.max(0.004, 2 * t) };
-  line.cold(stepId('shapedChill', 'all'), shaped, shapedChillMin, 12 * 60, { lots });
+  const least = item.dough.pastry === 'roughPuff' ? relaxMin.shapes : 0;
+  line.cold(stepId('shapedChill', 'all'), shaped, least, 12 * 60, { lots });
   const coldLine: ColdLine = {
     medium: 'fat',
     unit: '°C',
@@ -76,6 +78,7 @@ function begun(
   item: ItemInput,
   kitchen: KitchenInput,
   dough: DoughPlan,
+  cut: CutPlan,
   events: SpringEvent[],
 ): FoundRests & { thickM: number } {
   if (styleOf(item.dough) === 'boughtPuff') {
@@ -83,7 +86,10 @@ function begun(
     return { thickM: boughtBlockM, rest: null };
   }
   weighAndMix(line);
-  return item.dough.pastry === 'roughPuff' ? laminatedDay(line, item, kitchen, dough, events) : restAsDisc(line);
+  const firstRoll = (thickM: number) => waysToRoll(line, item, cut, thickM);
+  return item.dough.pastry === 'roughPuff'
+    ? laminatedDay(line, item, kitchen, dough, events, firstRoll)
+    : restAsDisc(line, firstRoll);
 }
 
 function dayProblems(kitchen: KitchenInput, line: ColdLine, steps: readonly Step[]): Problem[] {

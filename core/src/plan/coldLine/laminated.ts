@@ -6,6 +6,7 @@ import { highestPacketMm, turnSizes } from '../stations/lamination/result';
 import type { ItemInput } from '../../contracts/item';
 import type { DoughPlan } from '../stations/dough/station';
 import type { NamedRest } from '../stations/lamination/figures';
+import { longRestMin, relaxMin } from './rests';
 import { bench, windowK, type BenchWork } from './thermal';
 import { hasBlock, lockIn, turnsAtOnce, type TurnRow } from '../stations/lamination/turns';
 import { stepId, type Timeline } from './timeline';
@@ -13,8 +14,7 @@ import type { KitchenInput } from '../../contracts/kitchen';
 import { benchMinutes } from '../steps/minutes';
 import { problem } from '../problem';
 
-/** A turn rests at least so long, and until a sheet would shrink by no more than this (estimates). */
-const leastRestMin = 20;
+/** A turn rests until a sheet would shrink by no more than this (estimate). */
 const restShrink = 0.06;
 const overnightMin = 14 * 60;
 /** A block of fat: as it comes, as it is locked in, m; what dough and fat may differ by at lock-in, K (estimates). */
@@ -23,7 +23,6 @@ const blockM = 0.008;
 const mostApartK = 4;
 /** The dough rests in a slab of this before its block, m. */
 const doughSlabM = 0.025;
-const bareRestMin = 30;
 
 type Laminate = Extract<MaterialSpec, { kind: 'laminate' }>;
 
@@ -34,6 +33,7 @@ export function laminatedDay(
   kitchen: KitchenInput,
   dough: DoughPlan,
   events: SpringEvent[],
+  firstRoll: (thickM: number) => BenchWork[][],
 ): { thickM: number; rest: NamedRest | null; rows: TurnRow[] } {
   const rows = turnSizes(item, dough);
   const first = rows[0];
@@ -52,24 +52,32 @@ export function laminatedDay(
     const each = (benchMinutes.rollATurn + benchMinutes.foldATurn) * kitchen.pace;
     return { fromM, toM: Math.min(fromM, height(row.rolledMm)), rollMinutes: each * 0.8, dwellMinutes: each * 0.2 };
   };
+  const spreads = rows.some((r) => r.spreadG > 0);
+  const mostFrom = (done: number) =>
+    spreads && rows.slice(done).some((r) => r.spreadG > 0) ? 1 : (item.folds.turnsAtOnce ?? turnsAtOnce);
+  // as many turns at once as are wanted, and fewer where that would need a long rest before; after the last the pin
+  const goingOn = (done: number): BenchWork[][] =>
+    done >= rows.length
+      ? firstRoll(height(rows[rows.length - 1].foldedMm))
+      : Array.from({ length: mostFrom(done) }, (_, k) =>
+          rows.slice(done, done + mostFrom(done) - k).map(workOf),
+        ).filter((works) => works.length > 0);
   if (hasBlock(item.folds)) lockBlock(line, spec, first);
   else if (lockIn(item.folds) === 'spread') line.temperature = restDough(line, spec);
   const tooWarm = hasBlock(item.folds) && turnsInBand(line, [workOf(first)]) === 0;
   if (lockIn(item.folds) === 'lumps' || tooWarm)
-    line.cold(stepId('rest', 'first'), packetOf(first), leastRestMin, overnightMin, { first: 1 });
+    line.cold(stepId('rest', 'first'), packetOf(first), relaxMin.bare, overnightMin, { first: 1 }, goingOn(0));
   let rest: NamedRest | null = null;
   for (let done = 0; done < rows.length;) {
-    const spread = rows.slice(done).filter((r) => r.spreadG > 0).length > 0;
-    const most = spread ? 1 : (item.folds.turnsAtOnce ?? turnsAtOnce);
-    const next = rows.slice(done, done + most);
+    const next = rows.slice(done, done + mostFrom(done));
     const now = next.slice(0, Math.max(1, turnsInBand(line, next.map(workOf))));
-    if (spread) spreadOn(line, spec, rows, done);
+    if (spreads) spreadOn(line, spec, rows, done);
     turnsStretch(line, now, now.map(workOf));
     for (const row of now) events.push({ roll: Math.max(1, row.fromMm / row.rolledMm), turn: true });
     const startC = line.temperature;
     const sprung = (targetShrink: number) =>
       springBack({ dough: 'roughPuff', events, targetShrink, restC: kitchen.fridgeC });
-    const springMin = Math.max(leastRestMin, sprung(restShrink).restMin ?? 0);
+    const springMin = Math.max(relaxMin.turns, sprung(restShrink).restMin ?? 0);
     done += now.length;
     const isLast = done >= rows.length;
     const lastRow = now[now.length - 1];
@@ -78,9 +86,9 @@ export function laminatedDay(
       packetOf(lastRow),
       springMin,
       isLast ? overnightMin : 120,
-      {
-        last: isLast ? 1 : 0,
-      },
+      { last: isLast ? 1 : 0 },
+      goingOn(done),
+      isLast ? longRestMin.sheet : longRestMin.turns,
     );
     const minutes = result.minutes ?? springMin;
     events.push({ rest: minutes, restC: kitchen.fridgeC });
@@ -180,8 +188,9 @@ function restDough(line: Timeline, spec: Laminate): number {
     spec: spec.dough,
     shape: { kind: 'slab', thicknessM: doughSlabM },
     startC: fromC,
-    targetC: Math.max(kitchen.fridgeC + 2, line.low),
-    leastMin: bareRestMin,
+    // near enough to the fat, which is locked in at the middle of its band
+    targetC: Math.max(kitchen.fridgeC + 2, (line.low + line.high) / 2 - mostApartK / 2),
+    leastMin: relaxMin.bare,
   });
   const step = line.step(id, 'cold', result.minutes, {
     elasticMin: overnightMin,

@@ -1,5 +1,5 @@
 import { RefusedInput } from '../../quantities/refusal';
-import type { BenchWork } from './thermal';
+import type { BenchWork, RestPlace } from './thermal';
 
 /** The line of one item: the fat's temperature, or for filo the leaf's moisture, through every step up to the oven. */
 export interface ColdLine {
@@ -17,7 +17,7 @@ export interface ColdLine {
 export type StretchBody =
   | {
       kind: 'cold';
-      place: 'fridge' | 'freezer';
+      place: RestPlace;
       shape:
         | { kind: 'block'; lengthM: number; widthM: number; thicknessM: number }
         | { kind: 'disc'; radiusM: number; thicknessM: number }

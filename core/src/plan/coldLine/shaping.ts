@@ -3,14 +3,11 @@ import type { CutPlan } from '../stations/cut/station';
 import type { SealPlan } from '../stations/seal/station';
 import type { StepCode } from '../steps/codes';
 import { benchMinutes } from '../steps/minutes';
-import { bench } from './thermal';
+import { longRestMin, relaxMin } from './rests';
+import { bench, type BenchWork } from './thermal';
 import { stepId, type Timeline } from './timeline';
 
 const mostLots = 6;
-const betweenGoesMin = 10;
-/** A cut and filled piece rests at least so long before it is worked on, min (estimates). */
-const sheetRestMin = 15;
-const dishRestMin = 30;
 
 const closingCode: Record<SealPlan['closing'], StepCode> = {
   seam: 'lidSeal',
@@ -20,23 +17,61 @@ const closingCode: Record<SealPlan['closing'], StepCode> = {
   open: 'fillOpen',
 };
 
+/** One go of rolling out, of so many: from what the sheet has been rolled to, to what it comes to, m. */
+function rollWork(line: Timeline, cut: CutPlan, thickM: number, go: number, goes: number): BenchWork {
+  const t = Math.min(thickM, cut.rolled.thicknessMm / 1000);
+  const after = (n: number) => thickM * (t / thickM) ** (n / goes);
+  return {
+    fromM: after(go - 1),
+    toM: after(go),
+    rollMinutes: (benchMinutes.rollOut * line.kitchen.pace) / goes,
+    dwellMinutes: 2,
+  };
+}
+
+/** Goes a sheet is rolled in where the cook did not say: two where one would leave the band. */
+const mostGoes = 2;
+
+/** How it may go on after the last rest, wanted first: rolled and cut at once, rolled at once, the first of two goes. */
+export function waysToRoll(line: Timeline, item: ItemInput, cut: CutPlan, thickM: number): BenchWork[][] {
+  const said = item.folds.rollGoes;
+  const whole = rollWork(line, cut, thickM, 1, said ?? 1);
+  const cutting = lying(Math.min(thickM, cut.rolled.thicknessMm / 1000), cut.cutMin);
+  const laminated = item.dough.pastry === 'roughPuff';
+  return [
+    // a laminate is rested between rolling and cutting anyway
+    ...(said === undefined && !laminated && item.product !== 'dishPie' ? [[whole, cutting]] : []),
+    [whole],
+    ...(said === undefined ? [[rollWork(line, cut, thickM, 1, mostGoes)]] : []),
+  ];
+}
+
 /** Rolling out, in one go or in several with the sheet back in the cold between them; `of` names the sheet. */
 export function rollOut(line: Timeline, item: ItemInput, cut: CutPlan, thickM: number, of = ''): void {
-  const t = cut.rolled.thicknessMm / 1000;
-  const goes = item.folds.rollGoes ?? 1;
-  const after = (go: number) => thickM * (t / thickM) ** (go / goes);
+  const whole = rollWork(line, cut, thickM, 1, 1);
+  const fits = bench({
+    spec: line.dough.spec,
+    startC: line.temperature,
+    ...whole,
+    limitC: line.high,
+    kitchen: line.kitchen,
+  });
+  const goes = item.folds.rollGoes ?? (fits.endC <= line.high ? 1 : mostGoes);
   const { lengthMm: l, widthMm: w, sheets } = cut.rolled;
   for (let go = 1; go <= goes; go++) {
+    const work = rollWork(line, cut, thickM, go, goes);
     if (go > 1)
-      line.cold(stepId('sheetRest', `${of}go${go}`), { kind: 'slab', thicknessM: after(go - 1) }, betweenGoesMin, 60, {
-        go,
-      });
+      line.cold(
+        stepId('sheetRest', `${of}go${go}`),
+        { kind: 'slab', thicknessM: work.fromM },
+        relaxMin.betweenGoes,
+        60,
+        { go },
+        [[work]],
+      );
     line.atBench(stepId('rollOut', `${of}${go}`), {
-      fromM: after(go - 1),
-      toM: after(go),
-      rollMinutes: (benchMinutes.rollOut * line.kitchen.pace) / goes,
-      dwellMinutes: 2,
-      values: { l, w, t: after(go) * 1000, sheets, go, goes },
+      ...work,
+      values: { l, w, t: work.toM * 1000, sheets, go, goes },
     });
   }
 }
@@ -83,8 +118,12 @@ export function pieceWork(line: Timeline, cut: CutPlan, seal: SealPlan, springMi
   const { item } = line;
   const t = cut.rolled.thicknessMm / 1000;
   const slab = { kind: 'slab' as const, thicknessM: t };
-  line.cold(stepId('sheetRest', 'rolled'), slab, Math.max(sheetRestMin, springMin), 120);
   const goes = Math.min(item.seal.lots ?? 1, cut.cuts);
+  const cutting = lying(t, cut.cutMin / goes);
+  const closing = lying(t, Math.min(120, seal.benchMin / goes));
+  // cut and closed at one go where that needs no long rest
+  const ways = goes > 1 ? [[cutting]] : [[cutting, closing], [cutting]];
+  line.cold(stepId('sheetRest', 'rolled'), slab, springMin, 120, {}, ways, Math.max(springMin, longRestMin.piece));
   const sheetC = line.temperature;
   for (let go = 1; go <= goes; go++) {
     // cut in lots, the part of the sheet that is not yet cut waits cold
@@ -95,7 +134,7 @@ export function pieceWork(line: Timeline, cut: CutPlan, seal: SealPlan, springMi
       values: { t: t * 1000, cutter: item.cut.cutterMm, shape: cut.generations[0]?.shape.kind ?? 'disc' },
     });
   }
-  line.cold(stepId('sheetRest', 'cut'), slab, sheetRestMin, 240, { afterCut: 1 });
+  line.cold(stepId('sheetRest', 'cut'), slab, 0, 240, { afterCut: 1 }, [[closing]]);
   return close(line, item.product === 'potPies' ? 'lidSeal' : 'fillSeal', t, cut.pieces, item.seal.lots ?? 1, seal);
 }
 
@@ -114,9 +153,10 @@ export function dishWork(line: Timeline, cut: CutPlan, seal: SealPlan, thickM: n
     line.temperature = packetC;
     rollOut(line, item, cut, thickM, of);
     const minutes = benchMinutes.lineDish * kitchen.pace;
-    if (straightOn(line, t, minutes).endC > line.high) line.cold(stepId('sheetRest', `${of}rolled`), slab, 10, 60);
+    line.cold(stepId('sheetRest', `${of}rolled`), slab, 0, 60, {}, [[lying(t, minutes)]]);
     line.atBench(stepId('lineDish', String(dish)), { ...lying(t, minutes), values: { t: t * 1000, dish, dishes } });
   }
-  line.cold(stepId('linedRest', 'lined'), slab, dishRestMin, 240);
+  const least = seal.closing === 'open' ? relaxMin.openDish : 0;
+  line.cold(stepId('linedRest', 'lined'), slab, least, 240, {}, [[lying(t, Math.min(120, seal.benchMin))]]);
   return close(line, closingCode[seal.closing], t, dishes, 1, seal);
 }

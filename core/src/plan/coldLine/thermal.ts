@@ -34,15 +34,20 @@ export interface ChillResult {
 
 export const fridgeOf = (kitchen: KitchenInput): Surroundings => coldOf(kitchen, 'fridge');
 
-/** Where a pastry chills, in film. */
-export const coldOf = (kitchen: KitchenInput, place: 'fridge' | 'freezer' = 'fridge'): Surroundings =>
-  place === 'freezer'
-    ? environment('freezer', { airC: kitchen.freezerC, wrap: 'film' })
-    : environment(kitchen.fridgeKind, {
-        airC: kitchen.fridgeC,
-        wrap: 'film',
-        coefficientMultiple: kitchen.fridgeFactor,
-      });
+/** Where a pastry rests: in the cold, or covered in the room. */
+export type RestPlace = 'fridge' | 'freezer' | 'room';
+
+/** What is round a pastry where it rests, in film. */
+export const coldOf = (kitchen: KitchenInput, place: RestPlace = 'fridge'): Surroundings =>
+  place === 'room'
+    ? environment('room', { airC: kitchen.roomC, wrap: 'film' })
+    : place === 'freezer'
+      ? environment('freezer', { airC: kitchen.freezerC, wrap: 'film' })
+      : environment(kitchen.fridgeKind, {
+          airC: kitchen.fridgeC,
+          wrap: 'film',
+          coefficientMultiple: kitchen.fridgeFactor,
+        });
 
 function thin(minutes: ArrayLike<number>, values: ArrayLike<number>, end: number): { at: number[]; value: number[] } {
   const at: number[] = [];
@@ -77,7 +82,7 @@ export function chill(o: {
   targetC: number;
   leastMin: number;
   kitchen: KitchenInput;
-  place?: 'fridge' | 'freezer';
+  place?: RestPlace;
 }): ChillResult {
   const around = coldOf(o.kitchen, o.place);
   return remember(['chill', o.spec, o.shape, o.startC, o.targetC, o.leastMin, around], () => {

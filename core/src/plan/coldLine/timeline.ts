@@ -2,7 +2,9 @@ import type { Stretch, StretchBody } from './line';
 import type { DoughPlan } from '../stations/dough/station';
 import type { ItemInput } from '../../contracts/item';
 import { type Step, type StepCode } from '../steps/codes';
-import { bench, chill, type ChillResult } from './thermal';
+import type { RestWay } from '../../contracts/folds';
+import { leastOf, longRestMin, relaxMin, shortestRestMin, warmestStart, worthwhileRestMin } from './rests';
+import { bench, chill, type BenchWork, type ChillResult, type RestPlace } from './thermal';
 import { problem, type Problem } from '../problem';
 import type { KitchenInput } from '../../contracts/kitchen';
 
@@ -91,33 +93,71 @@ export class Timeline {
     this.temperature = value[value.length - 1];
   }
 
-  /** A chill in the fridge down to just under the band, and long enough for the dough to stop springing back. */
-  cold(id: string, shape: ColdShape, leastMin: number, elasticMin: number, values: Step['values'] = {}): ChillResult {
-    const { kitchen, item } = this;
-    const place = item.folds.coldIn ?? 'fridge';
-    const wanted = this.low - (item.folds.chillBelowK ?? chillBelowBandK);
-    const targetC = this.coldTarget(wanted, place === 'freezer' ? kitchen.freezerC : kitchen.fridgeC);
+  /** How this pastry is rested; oil has no band to keep, and rests covered in the room. */
+  get way(): RestWay {
+    const asked = this.item.folds.rests ?? 'workedOut';
+    return asked === 'workedOut' && !this.dough.band ? 'room' : asked;
+  }
+
+  /**
+   * A rest: the shortest that relaxes the dough (`leastMin`) and after which the next stretch at the bench, as it is planned,
+   * ends inside the band. Of several ways to go on, wanted first, the first whose rest is not long. A cook's own degrees stand.
+   */
+  cold(
+    id: string,
+    shape: ColdShape,
+    leastMin: number,
+    elasticMin: number,
+    values: Step['values'] = {},
+    next: readonly (readonly BenchWork[])[] = [],
+    mostMin: number = longRestMin.sheet,
+  ): ChillResult {
+    const least = leastOf(this.way, id.split(':')[0] as StepCode, leastMin);
     const startC = this.temperature;
-    const ask = { spec: this.dough.spec, shape, startC, kitchen, place };
-    const reckoned = chill({ ...ask, targetC: Math.min(targetC, Math.max(startC, wanted)), leastMin });
+    const kept = this.longer(id);
+    if (least === 'skipped' && kept <= 0) return standing(startC);
+    const leastHere = least === 'skipped' ? 0 : least;
+    const place: RestPlace = this.way === 'room' ? 'room' : (this.item.folds.coldIn ?? 'fridge');
+    const ask = { spec: this.dough.spec, shape, startC, kitchen: this.kitchen, place };
+    if (place === 'room') {
+      const minutes = this.asSet(id, Math.max(leastHere, relaxMin.room));
+      return this.rested(id, shape, place, heldFor(ask, minutes), elasticMin, values, minutes);
+    }
+    const reckoned = this.restFor(ask, leastHere, next, mostMin);
+    const needed = reckoned.result.minutes;
+    if (needed !== null && needed < shortestRestMin && kept === 0) return standing(startC);
+    const wanted = needed === null ? null : Math.max(worthwhileRestMin, needed);
     const result =
-      this.longer(id) === 0
-        ? reckoned
-        : { ...heldFor(ask, this.asSet(id, reckoned.minutes ?? 0)), range: reckoned.range };
-    if (reckoned.minutes === null || targetC > this.high - 1)
+      kept === 0 && wanted === needed
+        ? reckoned.result
+        : { ...heldFor(ask, this.asSet(id, wanted ?? 0)), range: reckoned.result.range };
+    if (wanted === null || reckoned.coldestC > this.high - 1)
       this.problems.push(
         problem('folds', 'chill_never_ends', 'stop', ['kitchen.fridgeC', 'dough.fat'], {
-          targetC,
-          reachedC: reckoned.endC,
-          fridgeC: kitchen.fridgeC,
+          targetC: reckoned.coldestC,
+          reachedC: reckoned.result.endC,
+          fridgeC: this.kitchen.fridgeC,
         }),
       );
     const minutes = result.minutes ?? result.at[result.at.length - 1] ?? 0;
+    return this.rested(id, shape, place, result, elasticMin, values, minutes);
+  }
+
+  private rested(
+    id: string,
+    shape: ColdShape,
+    place: RestPlace,
+    result: ChillResult,
+    elasticMin: number,
+    values: Step['values'],
+    minutes: number,
+  ): ChillResult {
     const step = this.step(id, 'cold', minutes, {
       elasticMin,
       values: {
         ...values,
-        fromC: startC,
+        place,
+        fromC: this.temperature,
         toC: result.endC,
         low: result.range?.[0] ?? minutes,
         high: result.range?.[1] ?? minutes,
@@ -125,6 +165,32 @@ export class Timeline {
     });
     this.stretch(step, result, null, null, { body: { kind: 'cold', shape, place } });
     return result;
+  }
+
+  /** The chill of a rest, as warm as the next stretch allows or as cold as the cook said; and how cold it could aim for at all. */
+  private restFor(
+    ask: Omit<Parameters<typeof chill>[0], 'leastMin' | 'targetC'>,
+    leastMin: number,
+    next: readonly (readonly BenchWork[])[],
+    mostMin: number,
+  ): { result: ChillResult; coldestC: number } {
+    const { kitchen, item, low } = this;
+    const placeC = ask.place === 'freezer' ? kitchen.freezerC : kitchen.fridgeC;
+    const { startC } = ask;
+    const said = item.folds.chillBelowK;
+    const deepest = this.coldTarget(low - (said ?? chillBelowBandK), placeC);
+    const down = Math.min(deepest, Math.max(startC, low - (said ?? chillBelowBandK)));
+    if (said !== undefined) return { result: chill({ ...ask, targetC: down, leastMin }), coldestC: deepest };
+    // nothing more is done to it: it only has to be in its band
+    let result = chill({ ...ask, targetC: next.length ? down : this.high, leastMin });
+    for (const works of next) {
+      const warmest = warmestStart(this.dough.spec, works, kitchen, Math.min(deepest, startC), startC, this.high);
+      // where no start is cold enough, as cold as is worth waiting for: what is left is done in lots
+      const targetC = warmest ?? down;
+      result = chill({ ...ask, targetC, leastMin });
+      if (warmest !== null && result.minutes !== null && result.minutes <= mostMin) break;
+    }
+    return { result, coldestC: deepest };
   }
 
   /**
@@ -184,6 +250,18 @@ export class Timeline {
     });
   }
 }
+
+/** No rest: it goes on as it lies. */
+const standing = (startC: number): ChillResult => ({
+  minutes: 0,
+  range: null,
+  at: [0],
+  value: [startC],
+  low: [startC],
+  high: [startC],
+  endC: startC,
+  reachableC: startC,
+});
 
 /** A chill held for so many minutes and no other: its target is out of reach, or met before. */
 function heldFor(ask: Omit<Parameters<typeof chill>[0], 'leastMin' | 'targetC'>, minutes: number): ChillResult {

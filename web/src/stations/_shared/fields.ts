@@ -471,6 +471,20 @@ export const fields = {
       ['roughPuff', 'rough puff'],
     ],
   },
+  rests: {
+    kind: 'pick',
+    path: 'folds.rests',
+    label: 'Rests',
+    unset: 'workedOut',
+    long: true,
+    options: [
+      ['workedOut', 'as worked out'],
+      ['onlyIfSoft', 'only if it went soft'],
+      ['shapesOnly', 'none, then the shapes half an hour'],
+      ['none', 'none at all'],
+      ['room', 'covered, in the room'],
+    ],
+  },
   fold: {
     kind: 'pick',
     path: 'folds.fold',

@@ -19,7 +19,7 @@ function laneOf(s: TimedStep, lanes: readonly Lane[]): Lane | undefined {
   const key =
     s.kind === 'oven'
       ? 'oven'
-      : s.kind === 'stand'
+      : s.kind === 'stand' || s.values['place'] === 'room'
         ? 'stand'
         : s.cook
           ? `cook:${s.cook}`

@@ -36,7 +36,7 @@ export function Crumb({ lamination }: { lamination: CrumbPlan }) {
   return (
     <StationPage
       station="folds"
-      inputs={['coated', 'crumb', 'disc', 'thickness']}
+      inputs={['coated', 'crumb', 'disc', 'thickness', 'rests']}
       lead={<Pick label="Show" value={view} options={views} onChange={setView} />}
       whatIf={
         <>

@@ -31,8 +31,9 @@ const inputsOf = (view: View, own: boolean, block: boolean): readonly FieldName[
       'rolledLength',
       'thickness',
       ...(block ? [] : (['lump'] as const)),
+      'rests',
     ];
-  return view === 'otherwise' ? ['thickness', 'rolledLength'] : [];
+  return view === 'otherwise' ? ['thickness', 'rolledLength', 'rests'] : [];
 };
 
 /** One turn from above, and a cut through the sheet at each number of turns. */
