@@ -35,7 +35,7 @@ describe('the fat in hand', () => {
     expect(warmthNow(run, state, at(25))).toMatchObject({ feel: 'cold', value: 15 });
   });
   it('goes on from where the cold left it', () => {
-    const cure = { minutes: 10, at: [0, 10], value: [18, 9] };
+    const cure = { minutes: 10, at: [0, 10], value: [18, 12] };
     const into = event('cold', 20, { into: true, cure });
     const cold = warmthNow(run, upTo(rolling, into), at(30));
     const out = event('cold', 30, { into: false, minute: cold?.minute });

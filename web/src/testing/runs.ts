@@ -5,7 +5,7 @@ import { benchStore, startRun } from '../bench/benchStore';
 import type { BenchEvent, BenchRun } from '../bench/run';
 import type { Pastry, Product } from '@crustallum/core/contracts/products';
 
-/** A run of starters as the bench would begin it, planned by the core. */
+/** A run of starters as the bench would begin it, planned by the core; their fillings stand ready. */
 export function runOf(kinds: readonly [Product, Pastry?][], startedAt: number, mouths = 8): BenchRun {
   const documents = kinds.map(([product, pastry]) => starterItem(product, mouths, 'You', pastry));
   const meal = starterMeal('2036-12-12T18:30', mouths, 'Supper');
@@ -19,7 +19,7 @@ export function runOf(kinds: readonly [Product, Pastry?][], startedAt: number, m
       title: meal.title,
       serveAt: meal.serveAt,
       kitchen: plainKitchen,
-      steps: plan.clock.steps,
+      steps: plan.clock.steps.filter((s) => s.strand === 'pastry'),
       items: plan.items.map((p, i) => ({
         id: String(i),
         document: documents[i] as (typeof documents)[0],
