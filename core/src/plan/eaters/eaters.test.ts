@@ -198,7 +198,7 @@ describe('pieces made apart', () => {
 
 describe('the nearest mend', () => {
   const ask = (item: ItemInput, ...eaters: EaterInput[]) =>
-    mendFor({ item, eaters, labels: [], kitchen: plainKitchen }, eaters[0] as EaterInput);
+    mendFor({ item, eaters, labels: [], kitchen: plainKitchen }, eaters[0]);
   const glazed = plainPie((p) => ({
     dough: { ...p.dough, fat: 'butter' },
     seal: { ...p.seal, glue: 'egg', wash: 'egg' },
