@@ -186,9 +186,10 @@ function clockFigures(
   hands: ClockPlan['hands'],
 ): ClockPlan['figures'] {
   const first = timed.find((s) => s.startMin === startMin);
+  const strand = first?.strand ?? 'pastry';
   const coldMinutes = timed
     .filter(
-      (s) => s.itemIndex === first?.itemIndex && s.kind === 'cold' && s.strand === 'pastry' && s.code !== 'shapedChill',
+      (s) => s.itemIndex === first?.itemIndex && s.kind === 'cold' && s.strand === strand && s.code !== 'shapedChill',
     )
     .reduce((sum, s) => sum + s.minutes, 0);
   return {
@@ -198,6 +199,8 @@ function clockFigures(
       'clock.start',
       {
         code: first?.code ?? '',
+        strand,
+        works: first?.minutes ?? 0,
         item: items[first?.itemIndex ?? 0]?.title ?? '',
         cook: first?.cook ?? '',
         cold: coldMinutes,

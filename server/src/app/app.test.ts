@@ -283,6 +283,7 @@ describe('the door', () => {
       components: { schemas: Record<string, { properties?: object }> };
     };
     const named = new Set(JSON.stringify(paths).match(/(?<=#\/components\/schemas\/)\w+/g));
+    named.delete('Object'); // a model's input: described with the model
     for (const name of named)
       expect([name, Object.keys(components.schemas[name]?.properties ?? {})]).not.toEqual([name, []]);
     const documents = Object.entries(paths).filter(([path]) => /\/(bakes|items|kitchen|tools|larder|log)/.test(path));

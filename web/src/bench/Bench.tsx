@@ -12,6 +12,7 @@ import { useNarrow, usePhone } from '../design/ui/useWidth';
 import { clock, momentAt, span, timer, counted } from '../wording/numbers';
 import { eatersOf } from '../wording/eaters';
 import { callOf, stepWord } from '../wording/steps';
+import { FillingParts } from './FillingParts';
 import { ForEaters } from '../stations/_shared/ForEaters';
 import { StepDrawing } from './StepDrawing';
 import { isWait, type BenchEvent, type BenchRun, type BenchState, type RunPlan } from './run';
@@ -87,6 +88,7 @@ function Begin({ start }: { start: (run: BenchRun) => Promise<void> }) {
           pieces: p.cut.pieces,
           depthMm: p.oven.spec.filling.depthMm,
           eaters: eatersOf(plan.who, n),
+          fillingParts: p.filling.parts,
           ...(p.dough.facts ? { parts: p.dough.facts.parts, firstLotPct: p.dough.facts.firstLotPct } : {}),
           ...(i.document.dough.waterFactor ? { waterFactor: i.document.dough.waterFactor } : {}),
         };
@@ -233,6 +235,7 @@ function Running({
             <strong>Take care.</strong> {words.caution}
           </p>
         )}
+        {item?.fillingParts && step && <FillingParts parts={item.fillingParts} code={step.code} />}
         {item?.eaters && step && heardAt.has(step.code) && <ForEaters eaters={item.eaters} size={20} />}
         {!phone && tools}
         {step && !done && !phone && state.timers.length <= mostTimersBesideDrawing && <StepDrawing step={step} />}

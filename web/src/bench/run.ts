@@ -23,6 +23,8 @@ export interface RunPlan {
     /** What is weighed, g, in order, and the share of the liquid that goes in first; runs begun before had none. */
     parts?: FormulaPart[];
     firstLotPct?: number;
+    /** What goes into the filling, for all and for each; runs begun before had none. */
+    fillingParts?: { name: string; grams: number; eachG: number }[];
     /** For whom pieces are made apart, for whom it is not, and what it holds; runs begun before had none. */
     eaters?: EatersOfItem;
     /** What the water was already multiplied by for its flour. */

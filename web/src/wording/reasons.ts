@@ -154,7 +154,10 @@ const sentences: Record<string, (v: Values) => string> = {
   'oven.noLid': () => 'there is no lid to colour',
   'oven.lookOpen': (v) => `the middle may be near ${g(v, 'target')}° then; not later than ${g(v, 'latest')}`,
   'oven.look': (v) => `first gold shows then; not later than ${g(v, 'latest')}`,
-  'clock.start': (v) => `${span(Number(v['cold']))} of cold lie on the way of ${s(v, 'item')}`,
+  'clock.start': (v) =>
+    s(v, 'strand') === 'filling'
+      ? `what goes into ${s(v, 'item')} cooks ${span(Number(v['works']))} and cools ${span(Number(v['cold']))} before it is closed in`
+      : `${span(Number(v['cold']))} of cold lie on the way of ${s(v, 'item')}`,
   'clock.hands': (v) =>
     Object.entries(v)
       .map(([cook, minutes]) => `${cook} ${span(Number(minutes))}`)

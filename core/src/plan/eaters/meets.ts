@@ -86,7 +86,7 @@ const kindHolds: Partial<Record<ItemInput['filling']['type'], readonly string[]>
   cheese_egg: ['cheddar', 'egg'],
 };
 /** Listed grams for 100 g of filling under which something must be missing: cooking drives water off, it does not make mass. */
-const leastListed = 85;
+export const leastListed = 85;
 
 /** What is in a filling as far as it was said; `whole` when the list can be all of it. */
 export function fillingContents(item: ItemInput, contents: readonly Content[]): { list: Content[]; whole: boolean } {

@@ -13,6 +13,7 @@ import { contentsOf, type Place } from '../needs/contents';
 import { remember } from '../memo';
 import { writePath } from '../path';
 import { partsOf } from '../stations/dough/formula';
+import { partsOfFilling } from '../stations/filling/result';
 import { answerFor, leavesOut, type Answer } from './answers';
 import type { Meeting } from './meets';
 
@@ -130,10 +131,11 @@ function waysWithout(m: Meeting, item: ItemInput): { changes: Record<string, unk
 }
 
 /** The plan with only what goes into the pieces changed: enough to see what is in them, at a thousandth of the work. */
-const contentsPlan = (item: ItemInput, plan: ItemPlan): ItemPlan =>
-  plan.dough.facts
-    ? { ...plan, dough: { ...plan.dough, facts: { ...plan.dough.facts, parts: partsOf(item.dough) } } }
-    : plan;
+const contentsPlan = (item: ItemInput, plan: ItemPlan): ItemPlan => ({
+  ...plan,
+  dough: plan.dough.facts ? { ...plan.dough, facts: { ...plan.dough.facts, parts: partsOf(item.dough) } } : plan.dough,
+  filling: { ...plan.filling, parts: partsOfFilling(item.filling, plan.filling.totalG, plan.filling.eachG) },
+});
 
 const changed = (item: ItemInput, changes: Record<string, unknown>): ItemInput =>
   Object.entries(changes).reduce((now, [path, value]) => writePath(now, path, value), item);

@@ -92,14 +92,8 @@ export function contentsOf(item: ItemInput, plan: ItemPlan): Content[] {
       });
     }
   put('filling', 'salt', plan.filling.saltG);
-  item.filling.ingredients.forEach(({ name, gramsPer100 }, at) =>
-    out.push({
-      place: 'filling',
-      name,
-      ingredient: ingredientNamed(name),
-      grams: (plan.filling.totalG * gramsPer100) / 100,
-      at,
-    }),
+  plan.filling.parts.forEach(({ name, grams }, at) =>
+    out.push({ place: 'filling', name, ingredient: ingredientNamed(name), grams, at }),
   );
   const glue = gluedWith[item.seal.glue];
   if (glue && plan.seal.gluedMm > 0) put('glue', glue, eggG(plan, 'glue'));

@@ -5,17 +5,20 @@ import { useId, useMemo, useState } from 'react';
 interface Props<T> {
   label: string;
   onChoose: (id: string) => void;
+  /** A name the table does not know may be taken as it was typed. */
+  onName?: (name: string) => void;
   /** Things of the cook's own that are found beside the table's, and what pressing one does. */
   own?: { things: readonly T[]; onChoose: (thing: T) => void };
 }
 
 /** Finds an ingredient of the table by what is typed, slips forgiven; the nearest few are pressed. */
-export function IngredientFinder<T extends { id: string; name: string }>({ label, onChoose, own }: Props<T>) {
+export function IngredientFinder<T extends { id: string; name: string }>({ label, onChoose, onName, own }: Props<T>) {
   const id = useId();
   const [text, setText] = useState('');
   const found = useMemo(() => (text.trim().length > 1 ? shippedIndex().search(text, 5) : []), [text]);
   const index = useMemo(() => new Index(own?.things ?? []), [own?.things]);
   const mine = own && text.trim().length > 1 ? index.search(text, 3).filter((f) => f.distance < 0.5) : [];
+  const known = found.some((f) => f.distance === 0) || mine.some((f) => f.distance === 0);
   return (
     <div className="py-1">
       <label htmlFor={id} className="quiet-ink" style={{ fontSize: 16, fontWeight: 500 }}>
@@ -52,7 +55,21 @@ export function IngredientFinder<T extends { id: string; name: string }>({ label
             </button>
           </li>
         ))}
-        {text.trim().length > 1 && found.length + mine.length === 0 && (
+        {onName && text.trim().length > 1 && !known && (
+          <li>
+            <button
+              type="button"
+              className="found"
+              onClick={() => {
+                onName(text.trim());
+                setText('');
+              }}
+            >
+              “{text.trim()}” <span className="quiet-ink">as you call it: what is in it is not known here</span>
+            </button>
+          </li>
+        )}
+        {!onName && text.trim().length > 1 && found.length + mine.length === 0 && (
           <li className="quiet-ink">Nothing by that name.</li>
         )}
       </ul>

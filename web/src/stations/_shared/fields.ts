@@ -528,6 +528,8 @@ export const fields = {
       ['butter', 'butter'],
       ['oil', 'oil'],
       ['clarifiedButter', 'clarified'],
+      ['coconut', 'coconut'],
+      ['lard', 'lard'],
     ],
   },
   pieceKind: {
@@ -617,6 +619,7 @@ export const fields = {
     options: [
       ['none', 'nothing'],
       ['water', 'water'],
+      ['milk', 'milk'],
       ['egg', 'egg'],
     ],
   },
@@ -628,6 +631,9 @@ export const fields = {
       ['fork', 'fork'],
       ['rope', 'rope'],
       ['flute', 'flute'],
+      ['foldunder', 'folded under'],
+      ['roll', 'rolled over'],
+      ['tool', 'a press'],
     ],
   },
   wash: {
@@ -642,7 +648,12 @@ export const fields = {
       ['butter', 'butter'],
       ['oil', 'oil'],
       ['cream', 'cream'],
-      ['plantmilk', 'plant milk'],
+      ['plantmilk', 'oat drink'],
+      ['water', 'water'],
+      ['eggwhite', 'egg white'],
+      ['yolkcream', 'yolk and cream'],
+      ['milksugar', 'milk and sugar'],
+      ['syrup', 'syrup'],
     ],
   },
   fan: {

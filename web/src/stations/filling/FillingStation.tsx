@@ -1,4 +1,4 @@
-import { lazy } from 'react';
+import { lazy, useState } from 'react';
 import { useItem } from '../../desk/useItem';
 import { Measure } from '../../design/drawings/Measure';
 import { usePhone } from '../../design/ui/useWidth';
@@ -6,15 +6,24 @@ import { TextField } from '../../design/ui/TextField';
 import { clock, momentAt, plain } from '../../wording/numbers';
 import { fillingWords } from '../../wording/words';
 import { Choice } from '../../design/ui/Choice';
+import { Pick } from '../../design/ui/Pick';
+import { GoesIn } from './GoesIn';
 import { Later } from '../_shared/charts/Later';
 import { Drawing } from '../_shared/Drawing';
 import { StationPage, Waiting } from '../_shared/StationPage';
 
 const CoolingCurve = lazy(() => import('../_shared/charts/CoolingCurve'));
 
+type View = 'in' | 'cooling';
+const views: readonly (readonly [View, string])[] = [
+  ['in', 'what goes in'],
+  ['cooling', 'cooling'],
+];
+
 export function FillingStation() {
   const { item, plan, steps, serveAt, change } = useItem();
   const phone = usePhone();
+  const [view, setView] = useState<View>('in');
   if (!item || !plan || !serveAt) return <Waiting />;
   const f = plan.filling;
   const cooling = steps.find((s) => s.code === 'coolFilling');
@@ -27,7 +36,8 @@ export function FillingStation() {
   return (
     <StationPage
       station="filling"
-      inputs={['fullness', 'fillSalt', 'cookedC', 'coolIn', 'coolAt']}
+      inputs={['fullness', 'fillSalt', 'cookMinutes', 'cookedC', 'coolIn', 'coolAt']}
+      lead={<Pick label="Show" value={view} options={views} onChange={setView} />}
       extra={
         <>
           <TextField
@@ -52,6 +62,7 @@ export function FillingStation() {
         ['Cold enough to fill after', f.figures.cool],
       ]}
     >
+      {view === 'in' && <GoesIn />}
       <Drawing
         w={long}
         h={ground + 20}
@@ -95,7 +106,7 @@ export function FillingStation() {
           strokeWidth="2"
         />
       </Drawing>
-      {f.curve.minutes.length > 0 && (
+      {view === 'cooling' && f.curve.minutes.length > 0 && (
         <Later
           chart={CoolingCurve}
           of={{

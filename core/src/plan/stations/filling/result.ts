@@ -28,6 +28,8 @@ export interface FillingResult {
   /** g/ml. */
   density: number;
   saltG: number;
+  /** What goes in, as the cook listed it: bought grams for all pieces, and for each. */
+  parts: { name: string; grams: number; eachG: number }[];
   /** Capacity of the dish to the brim, ml; 0 without one. */
   dishMl: number;
   /** Minutes from the heat until it is cold enough to fill; 0 for a filling kept cold, null when it never is. */
@@ -96,6 +98,7 @@ export function fillingResult(item: ItemInput, kitchen: KitchenInput, cut: CutPl
     eachMl,
     density,
     saltG: (totalG * filling.saltPct) / 100,
+    parts: partsOfFilling(filling, totalG, eachG),
     dishMl: dishMl(item),
     coolMinutes,
     warm,
@@ -109,6 +112,14 @@ export function fillingResult(item: ItemInput, kitchen: KitchenInput, cut: CutPl
     vessel,
   };
 }
+
+/** What goes into so much filling, by its list. */
+export const partsOfFilling = (filling: ItemInput['filling'], totalG: number, eachG: number): FillingResult['parts'] =>
+  filling.ingredients.map(({ name, gramsPer100 }) => ({
+    name,
+    grams: (totalG * gramsPer100) / 100,
+    eachG: (eachG * gramsPer100) / 100,
+  }));
 
 /** A pot, or as many trays as keep it shallow. */
 function coolingVessel(kind: CoolingVessel['kind'], volumeMm3: number): CoolingVessel {

@@ -1,0 +1,24 @@
+import { closingCodes, type StepCode } from '@crustallum/core/plan/steps/codes';
+import { plain } from '../wording/numbers';
+
+const closing = new Set<StepCode>([...closingCodes, 'assembleLeaves']);
+
+const grams = (g: number): string => `${plain(g, g < 20 ? 1 : 0)} g`;
+
+/** What goes into the pot in all, and into each pie when it is filled. */
+export function FillingParts({
+  parts,
+  code,
+}: {
+  parts: { name: string; grams: number; eachG: number }[];
+  code: StepCode;
+}) {
+  const all = code === 'cookFilling';
+  if (parts.length === 0 || (!all && !closing.has(code))) return null;
+  return (
+    <p className="m-0" style={{ fontSize: 20 }}>
+      <strong>{all ? 'In all:' : 'In each:'}</strong>{' '}
+      {parts.map((p) => `${grams(all ? p.grams : p.eachG)} ${p.name.toLowerCase()}`).join(', ')}
+    </p>
+  );
+}

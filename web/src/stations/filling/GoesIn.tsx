@@ -1,0 +1,111 @@
+import { ingredientOf } from '@crustallum/core/ingredients/table';
+import { leastListed } from '@crustallum/core/plan/eaters/meets';
+import { X } from 'lucide-react';
+import { useItem } from '../../desk/useItem';
+import { Because } from '../../design/ui/Because';
+import { IngredientFinder } from '../../design/ui/IngredientFinder';
+import { NumberField } from '../../design/ui/NumberField';
+import { plain } from '../../wording/numbers';
+
+const gramRule = { min: 0, max: 20_000, unit: 'g', integer: false };
+const mostIngredients = 30;
+/** A thing newly said to go in begins with so much of the filling, %. */
+const firstSharePct = 20;
+
+/** What goes into the filling: each thing with its grams for all pies and for one, against what the pies hold. */
+export function GoesIn() {
+  const { item, plan, change } = useItem();
+  if (!item || !plan) return null;
+  const { totalG, parts } = plan.filling;
+  const list = item.document.filling.ingredients;
+  const put = (ingredients: typeof list) => change({ 'filling.ingredients': ingredients });
+  const listedG = parts.reduce((sum, p) => sum + p.grams, 0);
+  const share = (100 * listedG) / Math.max(1, totalG);
+  const add = (name: string) =>
+    put([...list, { name, gramsPer100: list.length === 0 ? 100 : Math.max(1, Math.min(firstSharePct, 100 - share)) }]);
+  return (
+    <section aria-label="What goes in" style={{ maxWidth: 640 }}>
+      {list.length === 0 && (
+        <p className="m-0 quiet-ink">
+          Nothing is said yet of what goes in. As long as it is not, nobody who must not meet something is told that
+          they may eat it.
+        </p>
+      )}
+      {list.length > 0 && (
+        <table className="w-full" style={{ borderCollapse: 'collapse', fontSize: 16 }}>
+          <thead>
+            <tr className="quiet-ink text-left">
+              <th scope="col" style={{ fontWeight: 500 }}>
+                goes in
+              </th>
+              <th scope="col" style={{ fontWeight: 500 }}>
+                for all
+              </th>
+              <th scope="col" style={{ fontWeight: 500 }}>
+                for one
+              </th>
+              <th />
+            </tr>
+          </thead>
+          <tbody>
+            {list.map((i, n) => (
+              <tr key={`${i.name}${n}`} style={{ borderTop: '1px solid var(--color-hair)' }}>
+                <th scope="row" className="text-left" style={{ fontWeight: 640 }}>
+                  {i.name}
+                </th>
+                <td>
+                  <NumberField
+                    label={`${i.name}, for all`}
+                    value={parts[n]?.grams ?? 0}
+                    rule={gramRule}
+                    unit="g"
+                    places={0}
+                    onChange={(grams) =>
+                      put(list.with(n, { ...i, gramsPer100: Math.min(1000, (100 * grams) / Math.max(1, totalG)) }))
+                    }
+                  />
+                </td>
+                <td>{plain(parts[n]?.eachG ?? 0, 1)} g</td>
+                <td className="text-right">
+                  <button
+                    type="button"
+                    className="key"
+                    aria-label={`Take ${i.name} out`}
+                    onClick={() => put(list.toSpliced(n, 1))}
+                  >
+                    <X size={20} />
+                  </button>
+                </td>
+              </tr>
+            ))}
+            <tr style={{ borderTop: '2px solid var(--color-ink)' }}>
+              <th scope="row" className="text-left">
+                in all
+              </th>
+              <td>
+                <strong>{plain(listedG, 0)} g</strong>
+              </td>
+              <td colSpan={2}>of {plain(totalG, 0)} g the pies hold</td>
+            </tr>
+          </tbody>
+        </table>
+      )}
+      {list.length > 0 && share < leastListed && (
+        <p className="problem m-0">
+          {plain(totalG - listedG, 0)} g are not said: something is missing from the list, or the pies will not be full.
+        </p>
+      )}
+      {share > 180 && <p className="problem m-0">That is {plain(share / 100, 1)} times what the pies hold.</p>}
+      {list.length > 0 && share >= leastListed && share <= 180 && (
+        <Because>bought weights: peel, bones and steam leave again before it is in the pie</Because>
+      )}
+      {list.length < mostIngredients && (
+        <IngredientFinder
+          label="Something more goes in"
+          onChoose={(id) => add(ingredientOf(id)?.name ?? id)}
+          onName={(name) => add(name)}
+        />
+      )}
+    </section>
+  );
+}
