@@ -108,4 +108,16 @@ export async function accessible(page: Page): Promise<void> {
   ).toEqual([]);
 }
 
+/** Goes on at the bench until it calls for this. */
+export async function benchAt(page: Page, call: string | RegExp): Promise<void> {
+  const heading = page.getByRole('heading', { level: 1 });
+  await expect(heading).not.toContainText('To the bench');
+  for (let n = 0; n < 60; n++) {
+    const now = await heading.innerText();
+    if (typeof call === 'string' ? now === call : call.test(now)) return;
+    await page.keyboard.press('Space');
+    await expect(heading).not.toHaveText(now);
+  }
+}
+
 export { expect };

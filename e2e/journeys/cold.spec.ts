@@ -1,4 +1,4 @@
-import { accessible, expect, test } from '../household';
+import { accessible, benchAt, expect, test } from '../household';
 
 const minutesInHand = /(\d+)\s*min in hand/;
 
@@ -68,14 +68,7 @@ test('a probe at the bench: it is read, the forecast follows it, and the log kee
   await page.clock.install({ time: new Date('2026-12-12T11:36:00') });
   await page.goto(`${supper.url}/bench`);
   await page.getByRole('button', { name: 'Begin now' }).click();
-  const heading = page.getByRole('heading', { level: 1 });
-  await expect(heading).not.toContainText('To the bench');
-  for (let n = 0; n < 40 && !(await heading.innerText()).startsWith('Turns'); n++) {
-    const was = await heading.innerText();
-    await page.keyboard.press('Space');
-    await expect(heading).not.toHaveText(was);
-  }
-  await expect(heading).toHaveText(/^Turns/);
+  await benchAt(page, /^Turns/);
   await page.getByRole('button', { name: 'Probe in' }).click();
   const panel = page.getByRole('region', { name: 'Minutes left before the fat is too soft' });
   for (let minute = 0; minute < 8; minute++) {

@@ -1,4 +1,4 @@
-import { accessible, expect, test } from '../household';
+import { accessible, benchAt, expect, test } from '../household';
 
 const pasted = `Fish pie for the quay. Feeds a crowd.
 1 lb flour, 9 oz butter,
@@ -78,6 +78,7 @@ test('weighed at the bench: too much flour goes in, the rest follows, the larder
   const before = await flourInLarder();
   await page.goto(`${supper.url}/bench`);
   await page.getByRole('button', { name: 'Begin now' }).click();
+  await benchAt(page, 'Weigh for Lantern pies');
   await expect(page.getByText('Plain flour, 1 of 4')).toBeVisible();
   for (let i = 0; i < 5; i++) await page.getByRole('button', { name: '+100' }).click();
   await expect(page.getByText(/^\d+ g over/)).toBeVisible();

@@ -7,7 +7,7 @@ test('Today shows the next thing, what is short and every pie; its line runs thr
   supper,
 }) => {
   await page.goto(supper.url);
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('Weigh at');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Cook filling at');
   await expect(page.getByText('The larder is short of')).toBeVisible();
   for (const title of ['Lantern pies', 'Quay pie', 'Greenhouse coil'])
     await expect(page.getByText(title).first()).toBeVisible();

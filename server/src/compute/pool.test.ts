@@ -94,7 +94,7 @@ describe('the server under heavy calls', () => {
       const answer = await one.ask.post('/api/compute/plan.whatIf').set('Content-Type', 'application/json').send(evil);
       expect(answer.status).toBe(422);
       expect(answer.body).toMatchObject({ errors: [{ field: 'changes.__proto__.polluted', code: 'unknown' }] });
-      const meal = { title: randomUUID(), serveAt: '2026-12-12T18:30', mouthCount: 2, mouths: [] };
+      const meal = { title: randomUUID(), serveAt: '2026-12-12T18:30', mouthCount: 2, eaters: [] };
       await one.ask
         .post('/api/bakes')
         .send({ meal, items: [item] })

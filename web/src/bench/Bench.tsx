@@ -58,7 +58,7 @@ const mostTimersBesideDrawing = 2;
 /** Before a run: what will be done, and one press. */
 function Begin({ start }: { start: (run: BenchRun) => Promise<void> }) {
   useOpenBake(undefined);
-  const { plan, meal, items, kitchen, bakeId } = useAppSelector((s) => s.desk);
+  const { plan, meal, items, kitchen, bakeId, planKept, working } = useAppSelector((s) => s.desk);
   if (!plan || !meal || !kitchen || !bakeId) {
     return (
       <main className="p-8">
@@ -114,7 +114,8 @@ function Begin({ start }: { start: (run: BenchRun) => Promise<void> }) {
         ))}
       </ol>
       <div className="flex flex-wrap gap-4">
-        <button type="button" className="press bench-main" onClick={begin}>
+        {/* what was worked out another time is not what is made */}
+        <button type="button" className="press bench-main" disabled={planKept || working} onClick={begin}>
           Begin now
         </button>
         <Link to="/" className="press quiet bench-side">

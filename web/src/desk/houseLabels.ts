@@ -13,6 +13,10 @@ export const labelsOf = (things: readonly LarderThing[]): HouseLabelInput[] =>
     label: label ?? {},
   }));
 
+/** The larder is being asked for: what its labels say will be known in a moment. */
+export const askingLarder = (state: unknown): boolean =>
+  larder(state as Parameters<typeof larder>[0]).status === 'pending';
+
 export const houseLabels = createSelector(
   (state: unknown) => larder(state as Parameters<typeof larder>[0]).data,
   (things) => labelsOf(things ?? []),

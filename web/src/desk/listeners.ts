@@ -8,7 +8,7 @@ import { LatestOnly, planDesk } from './planning';
 import { SaveQueue, type SavingDesk } from './saving';
 import { sendDraft } from './send';
 import { api, type ApiDispatch } from '../api/api';
-import { houseLabels } from './houseLabels';
+import { askingLarder, houseLabels } from './houseLabels';
 import { onTabs, tellTabs } from './tabs';
 
 /** A drag writes its last value to the device, not every value on the way. */
@@ -72,12 +72,15 @@ deskListener.startListening({
     changedInOtherTab,
     conflictAnswered,
     api.endpoints.larder.matchFulfilled,
+    api.endpoints.larder.matchRejected,
   ),
   effect: async (_action, listener) => {
     listener.cancelActiveListeners();
     await listener.delay(12);
     const { bakeId, meal, items, kitchen } = deskOf(listener.getState());
     if (!bakeId || !meal || !kitchen || items.length === 0) return;
+    // a plan without them would say for a moment that it is not known who may eat what
+    if (askingLarder(listener.getState())) return;
     plans.ask({
       bakeId,
       itemIds: items.map((i) => i.id),

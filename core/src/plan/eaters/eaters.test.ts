@@ -4,7 +4,7 @@ import { allergens, type Allergen } from '../../ingredients/ingredient';
 import { ingredients } from '../../ingredients/table';
 import type { HouseLabelInput } from '../inputs';
 import { planItem } from '../item';
-import { contentsOf, places, type Place } from '../needs/contents';
+import { contentsOf, ingredientNamed, places, type Place } from '../needs/contents';
 import { plainKitchen, starterItem, starterMeal } from '../starters';
 import { answerFor, whoEats } from './answers';
 import { mendFor } from './mends';
@@ -127,6 +127,17 @@ describe('what is not known', () => {
       dough: { ...p.dough, others: [{ ingredient: 'own', name: 'oat spread', toFlourPct: 5 }] },
     }));
     expect(answer(avoiding('milk'), own).answer).toBe('unknown');
+  });
+});
+
+describe('a name of the cook’s', () => {
+  it.each(ingredients.map((i) => i.name))('“%s”, as the table writes it, is that very thing', (name) => {
+    const found = ingredientNamed(name);
+    expect(ingredients.find((i) => i.id === found)?.name).toBe(name);
+  });
+  it('may carry a remark, and is not guessed from half a word', () => {
+    expect(ingredientNamed('Leek, washed twice')).toBe('leek');
+    expect(ingredientNamed('almost butter')).toBeNull();
   });
 });
 

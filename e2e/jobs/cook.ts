@@ -1,0 +1,125 @@
+import { expect, type Page } from '@playwright/test';
+
+type Station = 'brief' | 'dough' | 'folds' | 'filling' | 'cut' | 'seal' | 'oven' | 'clock';
+
+/** A cook at the interface: what a whole job needs, each as it is done by hand. */
+export class Cook {
+  constructor(
+    readonly page: Page,
+    readonly url: string,
+  ) {}
+
+  /** A new day for so many at 13:00 ; the page's own clock stands at five in the morning of that day. */
+  async newDay(product: string, people: number): Promise<void> {
+    const { page } = this;
+    await page.clock.install({ time: new Date('2026-12-12T05:00:00') });
+    await page.goto(`${this.url}/new`);
+    for (let n = 4; n < people; n++) await page.getByRole('button', { name: 'one person more' }).click();
+    for (let n = 4; n > people; n--) await page.getByRole('button', { name: 'one person less' }).click();
+    await page.getByLabel('day and time at the table').fill('2026-12-12T13:00');
+    await page.getByRole('button', { name: product, exact: true }).click();
+    await expect(page.getByRole('heading', { level: 1, name: 'Brief' })).toBeVisible();
+  }
+
+  async to(station: Station): Promise<void> {
+    await this.page.goto(this.page.url().replace(/\/[a-z]+(\?.*)?$/, `/${station}`));
+    await expect(this.page.locator('.because-word').first()).toBeVisible();
+  }
+
+  /** Another view of a station. */
+  async show(view: string): Promise<void> {
+    await this.page.getByRole('radio', { name: view, exact: true }).click();
+  }
+
+  /** A number typed into a rule, or a field of that name. */
+  async set(label: string, value: string): Promise<void> {
+    const field = this.page.getByRole('textbox', { name: label, exact: true });
+    await field.fill(value);
+    await field.press('Tab');
+  }
+
+  /** A word chosen, whether its words stand on a line or behind it. */
+  async pick(label: string, word: string): Promise<void> {
+    const { page } = this;
+    const behind = page.getByRole('combobox', { name: label, exact: true });
+    const onLine = page.getByRole('radiogroup', { name: label, exact: true });
+    await expect(behind.or(onLine)).toBeVisible();
+    if (await behind.count()) {
+      await behind.click();
+      await page.getByRole('option', { name: word, exact: true }).click();
+    } else await onLine.getByRole('radio', { name: word, exact: true }).click();
+  }
+
+  /** What the margin says of a number, with its reason. */
+  async says(name: string): Promise<string> {
+    const number = this.page.getByRole('button', { name: new RegExp(`^${name}: `) });
+    await expect(number).toBeVisible();
+    return number.innerText();
+  }
+  /** A number of the margin, alone. */
+  async number(name: string): Promise<number> {
+    return Number(
+      /−?\d+(\.\d+)?/.exec((await this.says(name)).replace(name, '').replace(/\s/g, ' '))?.[0]?.replace('−', '-'),
+    );
+  }
+
+  /** So many grams of a thing go into the filling, for all. */
+  async goesIn(name: string, grams: number): Promise<void> {
+    const { page } = this;
+    await page.getByRole('textbox', { name: 'Something more goes in' }).fill(name);
+    const found = page.getByRole('list', { name: 'Found in the table' }).getByRole('button');
+    await found.first().click();
+    await this.set(`${await this.lastListed()}, for all`, String(grams));
+  }
+  private async lastListed(): Promise<string> {
+    const rows = this.page.getByRole('region', { name: 'What goes in' }).getByRole('rowheader');
+    return rows.nth((await rows.count()) - 2).innerText();
+  }
+
+  /** What one person must not meet, said at the table of the brief. */
+  async mustNotMeet(place: number, name: string, presses: string[]): Promise<void> {
+    const { page } = this;
+    await page.getByRole('button', { name: new RegExp(`^Guest ${place}(:|$)`) }).click();
+    const slip = page.getByRole('dialog');
+    for (const press of presses)
+      await slip.getByRole('button', { name: new RegExp(`^\\S+ ${press}(, as a wish)?$`) }).click();
+    await slip.getByRole('textbox', { name: 'Name' }).fill(name);
+    await slip.getByRole('button', { name: 'It is said' }).click();
+    await expect(slip).toHaveCount(0);
+  }
+
+  /** Every call of the bench, pressed through from the first to the last; each with its how. */
+  async throughTheBench(): Promise<string[]> {
+    const { page } = this;
+    await page.goto(`${this.url}/bench`);
+    await page.getByRole('button', { name: 'Begin now' }).click();
+    const heading = page.getByRole('heading', { level: 1 });
+    await expect(heading).not.toContainText('To the bench');
+    const calls: string[] = [];
+    for (let n = 0; n < 90; n++) {
+      const call = await page.locator('.bench-now').innerText();
+      calls.push(call);
+      if (call.includes('All is done')) break;
+      await page.clock.fastForward(5 * 60_000);
+      const at = await page.locator('.bench-next').innerText();
+      await page.locator('.bench-main').click();
+      await expect
+        .poll(
+          async () =>
+            `${await page.locator('.bench-now h1').innerText()}${await page.locator('.bench-next').innerText()}`,
+        )
+        .not.toBe(`${call.split('\n')[0]}${at}`);
+    }
+    return calls;
+  }
+
+  /** Written down and kept. */
+  async keepInLog(note: string): Promise<void> {
+    const { page } = this;
+    await page.getByRole('button', { name: 'To the log' }).click();
+    await page.getByRole('textbox', { name: 'A note' }).fill(note);
+    await page.getByRole('button', { name: 'Keep this entry' }).click();
+    await expect(page).toHaveURL(/\/log\/[0-9a-f-]{36}$/);
+    await expect(page.getByRole('textbox', { name: 'A note' })).toHaveValue(note);
+  }
+}
