@@ -126,7 +126,11 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
       );
     case 'lineDish':
       return make(
-        Number(s.values['dishes']) > 1 ? `Line dish ${s.values['dish']} of ${s.values['dishes']}` : 'Line the dish',
+        s.values['from'] !== undefined
+          ? `Line cups ${s.values['from']} to ${s.values['to']}`
+          : Number(s.values['dishes']) > 1
+            ? `Line dish ${s.values['dish']} of ${s.values['dishes']}`
+            : 'Line the dish',
         'Ease it into the corners, do not stretch. Leave the overhang.',
         'Lined, next',
       );

@@ -1,3 +1,4 @@
+import type { Form } from '@crustallum/core/plan/forms';
 import type { ItemInput } from '@crustallum/core/contracts/item';
 import type { Station } from '@crustallum/core/contracts/stations';
 import type { Pastry, Product } from '@crustallum/core/contracts/products';
@@ -29,6 +30,22 @@ export const productWords: Record<Product, string> = {
   handPies: 'Hand pies',
   dishPie: 'A pie in a dish',
   potPies: 'Pot pies',
+  filoTray: 'A filo tray',
+  filoCoil: 'A coil',
+};
+/** Pies as people call them. */
+export const formWords: Record<Form, string> = {
+  handPies: 'Hand pies',
+  pasties: 'Pasties',
+  turnovers: 'Turnovers',
+  dishPie: 'A pie in a dish',
+  lidOnly: 'Lid only',
+  potPies: 'Pot pies',
+  linedPots: 'Pot pies with a base',
+  smallPies: 'Small pies in a tin',
+  openTart: 'Open tart',
+  lattice: 'Lattice',
+  rolls: 'Rolls in slices',
   filoTray: 'A filo tray',
   filoCoil: 'A coil',
 };

@@ -8,6 +8,7 @@ import type { BakeInput } from '@crustallum/core/plan/inputs';
 import { MealInput } from '@crustallum/core/contracts/meal';
 import { planItem, touchedStations, type ItemPlan } from '@crustallum/core/plan/item';
 import type { BakePlanResult } from '@crustallum/core/plan/bake';
+import { formItem, type Form } from '@crustallum/core/plan/forms';
 import { plainKitchen, starterItem } from '@crustallum/core/plan/starters';
 import type { Certainty, Answer } from '@crustallum/core/quantities/model';
 import { numberRules, type NumberRule } from '@crustallum/core/quantities/rules';
@@ -72,6 +73,7 @@ export const planner = {
   },
   starter: (product: Product, mouths: number, cook: string, pastry?: Pastry): ItemInput =>
     starterItem(product, mouths, cook, pastry),
+  form: (form: Form, people: number, cook: string): ItemInput => formItem(form, people, cook),
   plainKitchen: (): KitchenInput => plainKitchen,
 };
 

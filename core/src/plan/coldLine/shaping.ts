@@ -2,6 +2,7 @@ import type { ItemInput } from '../../contracts/item';
 import type { CutPlan } from '../stations/cut/station';
 import type { SealPlan } from '../stations/seal/station';
 import type { StepCode } from '../steps/codes';
+import { areCups } from '../steps/cups';
 import { benchMinutes } from '../steps/minutes';
 import { longRestMin, relaxMin } from './rests';
 import { bench, type BenchWork } from './thermal';
@@ -138,6 +139,33 @@ export function pieceWork(line: Timeline, cut: CutPlan, seal: SealPlan, springMi
   return close(line, item.product === 'potPies' ? 'lidSeal' : 'fillSeal', t, cut.pieces, item.seal.lots ?? 1, seal);
 }
 
+/** Cups pressed in from one sheet, in as many lots as the band allows, the rest of the blanks waiting cold. */
+function lineCups(line: Timeline, cut: CutPlan, thickM: number): void {
+  const t = cut.rolled.thicknessMm / 1000;
+  const minutes = benchMinutes.lineACup * line.kitchen.pace * cut.pieces;
+  rollOut(line, line.item, cut, thickM);
+  line.cold(
+    stepId('sheetRest', 'rolled'),
+    { kind: 'slab', thicknessM: t },
+    0,
+    60,
+    {},
+    [[lying(t, minutes)]],
+    longRestMin.piece,
+  );
+  const lots = lotsFor(line, t, minutes, cut.pieces, 1);
+  const coldC = line.temperature;
+  for (let lot = 1; lot <= lots; lot++) {
+    line.temperature = coldC;
+    const [from, to] = [lot - 1, lot].map((n) => Math.round((n * cut.pieces) / lots));
+    line.atBench(stepId('lineDish', String(lot)), {
+      ...lying(t, (minutes * (to - from)) / cut.pieces),
+      pieces: to - from,
+      values: { t: t * 1000, from: from + 1, to, dishes: cut.pieces },
+    });
+  }
+}
+
 /**
  * Dishes one after the other: rolled and lined while the rest of the dough waits cold, then chilled together, filled and
  * closed. Returns the lots they are closed in.
@@ -148,7 +176,9 @@ export function dishWork(line: Timeline, cut: CutPlan, seal: SealPlan, thickM: n
   const slab = { kind: 'slab' as const, thicknessM: t };
   const packetC = line.temperature;
   const dishes = cut.pieces;
-  for (let dish = 1; dish <= dishes; dish++) {
+  const cups = areCups(item, dishes);
+  if (cups) lineCups(line, cut, thickM);
+  for (let dish = 1; dish <= dishes && !cups; dish++) {
     const of = dishes > 1 ? `dish${dish}.` : '';
     line.temperature = packetC;
     rollOut(line, item, cut, thickM, of);

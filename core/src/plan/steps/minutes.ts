@@ -10,6 +10,8 @@ export const benchMinutes = {
   rollOut: 8,
   cutAPiece: 0.4,
   lineDish: 8,
+  lineACup: 1.2,
+  lidACup: 2,
   fillAPiece: 1,
   lidADish: 10,
   fillADish: 3,

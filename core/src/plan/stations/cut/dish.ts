@@ -8,6 +8,7 @@ import { doughDensity, type BlankKind, type BlankShape, type CutResult } from '.
 import { problem, type Problem } from '../../problem';
 import { stop } from './problems';
 import type { KitchenInput } from '../../../contracts/kitchen';
+import { areCups } from '../../steps/cups';
 import { benchMinutes } from '../../steps/minutes';
 
 const domeShare = 1 / 12;
@@ -164,7 +165,7 @@ export function dishCut(item: ItemInput, kitchen: KitchenInput, g: VesselGeometr
 const deepFrom = 0.35;
 
 function dishProblems(
-  { cut }: ItemInput,
+  item: ItemInput,
   kitchen: KitchenInput,
   o: { long: number; short: number; fullness: number },
 ): Problem[] {
@@ -176,7 +177,8 @@ function dishProblems(
     found.push(
       stop('piece_bigger_than_bench', ['cut.vessel', 'kitchen.benchLengthMm'], { long, short, benchLong, benchShort }),
     );
-  if (fullness > deepFrom && (cut.lining ?? 'one') === 'one')
+  // what is pressed into a cup folds in by itself
+  if (!areCups(item, item.cut.dishes ?? 1) && fullness > deepFrom && (item.cut.lining ?? 'one') === 'one')
     found.push(problem('cut', 'deep_dish', 'warn', ['cut.lining'], { fullness: fullness * 100 }));
   return found;
 }

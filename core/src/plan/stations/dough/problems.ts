@@ -5,6 +5,9 @@ import type { BowlDough } from './result';
 /** Under this much water in all, to flour, nothing binds (estimate). */
 const leastWaterPct = 8;
 
+/** A bowl that comes out no warmer than this over what it should is not worth a word, K (estimate). */
+const nearEnoughK = 1.5;
+
 /** What stands in the way in the bowl: no liquid, or water that cannot bring it to its temperature. */
 export function mixProblems({ solved, targetC, facts }: BowlDough): Problem[] {
   const waterPct = facts.ratios.toFlour.water;
@@ -14,7 +17,9 @@ export function mixProblems({ solved, targetC, facts }: BowlDough): Problem[] {
   const values = { targetC, reachedC: solved.temperatureC, chillOthersToC: solved.chillOthersToC ?? -99 };
   switch (solved.status) {
     case 'notEnoughWater':
-      return [problem('dough', 'mix_not_enough_water', 'warn', fields, values)];
+      return solved.temperatureC <= targetC + nearEnoughK
+        ? []
+        : [problem('dough', 'mix_not_enough_water', 'warn', fields, values)];
     case 'tooCold':
       return [problem('dough', 'mix_too_cold', 'warn', fields, values)];
     // egg, milk or cheese may be all the liquid there is

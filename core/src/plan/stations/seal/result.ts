@@ -2,6 +2,7 @@ import type { ItemInput } from '../../../contracts/item';
 import type { KitchenInput } from '../../../contracts/kitchen';
 import { fillingKinds } from '../../../oven/tables';
 import { crimps, sealStrength, ventArea, vents, type VentNeed } from '../../../sealing/seals';
+import { areCups } from '../../steps/cups';
 import { benchMinutes } from '../../steps/minutes';
 import type { CutPlan } from '../cut/station';
 import type { OvenPlan } from '../oven/station';
@@ -51,7 +52,7 @@ export function closingMinutes(item: ItemInput, kitchen: KitchenInput, pieces: n
     lid: benchMinutes.lidAPot,
     open: benchMinutes.fillADish,
     lattice: benchMinutes.latticeADish,
-    seam: benchMinutes.lidADish,
+    seam: areCups(item, pieces) ? benchMinutes.lidACup : benchMinutes.lidADish,
     laps: benchMinutes.lidADish,
   }[closingOf(item)];
   return each * kitchen.pace * pieces;

@@ -1,0 +1,237 @@
+import type { CutInput } from '../contracts/cut';
+import type { FillingInput } from '../contracts/filling';
+import type { ItemInput } from '../contracts/item';
+import type { Pastry, Product } from '../contracts/products';
+import type { SealInput } from '../contracts/seal';
+import type { StyleName } from '../dough/styles';
+import { starterItem } from './starters';
+import { foldsOf, startOf } from './stations/dough/formula';
+
+/** Pies by what people call them: each a product with its pastry, lid, closing and filling to start from, all to be changed. */
+export const forms = [
+  'handPies',
+  'pasties',
+  'turnovers',
+  'dishPie',
+  'lidOnly',
+  'potPies',
+  'linedPots',
+  'smallPies',
+  'openTart',
+  'lattice',
+  'rolls',
+  'filoTray',
+  'filoCoil',
+] as const;
+export type Form = (typeof forms)[number];
+
+interface Start {
+  product: Product;
+  pastry?: Pastry;
+  style?: StyleName;
+  title: string;
+  sign?: ItemInput['sign'];
+  /** How many for so many people: pieces, or helpings of a dish. */
+  count: (people: number) => number;
+  cut?: (people: number) => Partial<CutInput>;
+  filling: Partial<FillingInput>;
+  seal?: Partial<SealInput>;
+  oven?: Partial<ItemInput['oven']>;
+  standMinutes?: number;
+}
+
+const parts = (list: Record<string, number>): FillingInput['ingredients'] =>
+  Object.entries(list).map(([name, gramsPer100]) => ({ name, gramsPer100 }));
+const round = (top: number, bottom: number, depth: number, rim = 0) =>
+  ({ form: 'round', top, bottom, depth, rim }) as const;
+
+const braised = {
+  name: 'braised beef and onion',
+  ingredients: parts({ 'Stewing beef': 95, Onion: 30, Carrot: 15, 'Tomato paste': 3, 'Plain flour': 3 }),
+};
+const chickenAndLeek = {
+  name: 'chicken and leek in sauce',
+  ingredients: parts({ 'Chicken, cooked': 50, Leek: 35, 'Whole milk': 30, Butter: 3, 'Plain flour': 3 }),
+};
+const greens = {
+  name: 'greens and cheese',
+  ingredients: parts({ Spinach: 110, Ricotta: 40, Onion: 15, Egg: 8 }),
+};
+/** Dishes that feed so many: the next size where one is not enough. */
+const plate = (people: number) =>
+  people <= 4 ? round(200, 165, 40, 12) : people <= 8 ? round(240, 200, 45, 12) : round(280, 235, 50, 12);
+const tart = (people: number) =>
+  people <= 4 ? round(200, 190, 30) : people <= 8 ? round(250, 240, 30) : round(280, 270, 30);
+const nameOf = (v: { top: number }, what: string) => `${what} ${Math.round(v.top / 10)}`;
+
+const starts: Record<Form, Start> = {
+  handPies: { product: 'handPies', title: 'Hand pies', count: (m) => m, filling: braised },
+  pasties: {
+    product: 'handPies',
+    style: 'wrapping',
+    title: 'Pasties',
+    count: (m) => m,
+    cut: () => ({ cutterMm: 190, pieceKind: 'halfmoon', thicknessMm: 4 }),
+    filling: {
+      name: 'beef, potato and swede, raw',
+      type: 'pasty_raw',
+      cookedC: 4,
+      cookMinutes: 0,
+      diceMm: 10,
+      ingredients: parts({ 'Stewing beef': 42, Potato: 30, Swede: 18, Onion: 14 }),
+    },
+    seal: { crimp: 'rope', glue: 'water', slits: 2, slitMm: 25 },
+    oven: { setC: 185 },
+  },
+  turnovers: {
+    product: 'handPies',
+    pastry: 'roughPuff',
+    title: 'Turnovers',
+    count: (m) => m,
+    cut: () => ({ cutterMm: 120, pieceKind: 'triangle', thicknessMm: 3 }),
+    filling: {
+      name: 'stewed apple',
+      type: 'fruit_cooked',
+      cookedC: 85,
+      cookMinutes: 15,
+      saltPct: 0,
+      ingredients: parts({ 'Cooking apple': 110, 'White sugar': 12, 'Lemon juice': 2 }),
+    },
+    seal: { glue: 'water', wash: 'milk' },
+    oven: { setC: 200 },
+  },
+  dishPie: {
+    product: 'dishPie',
+    title: 'A pie in a dish',
+    count: (m) => Math.max(4, m),
+    cut: (m) => ({ vessel: plate(m), vesselName: nameOf(plate(m), 'pie dish') }),
+    filling: chickenAndLeek,
+  },
+  lidOnly: {
+    product: 'potPies',
+    pastry: 'roughPuff',
+    title: 'Pie with a lid only',
+    sign: 'dish',
+    count: () => 1,
+    cut: (m) => ({
+      vessel:
+        m <= 6
+          ? { form: 'oval', top: [260, 180], bottom: [230, 150], depth: 55, rim: 12 }
+          : { form: 'oval', top: [300, 210], bottom: [270, 180], depth: 60, rim: 12 },
+      vesselName: m <= 6 ? 'oval 26 × 18' : 'oval 30 × 21',
+      vesselMaterial: 'ceramic',
+    }),
+    filling: { ...braised, type: 'stew_thick', cookMinutes: 90 },
+    oven: { setC: 200 },
+  },
+  potPies: { product: 'potPies', title: 'Pot pies', count: (m) => m, filling: chickenAndLeek },
+  linedPots: {
+    product: 'dishPie',
+    pastry: 'roughPuff',
+    title: 'Pot pies with a base',
+    sign: 'pot',
+    count: (m) => m,
+    cut: (m) => ({
+      vessel: round(90, 80, 50),
+      vesselName: 'ramekin 9',
+      vesselMaterial: 'ceramic',
+      dishes: Math.min(24, m),
+      thicknessMm: 3,
+    }),
+    filling: {
+      name: 'spiced vegetables',
+      type: 'veg_raw',
+      cookedC: 80,
+      cookMinutes: 25,
+      ingredients: parts({ Potato: 45, Carrot: 30, Onion: 25, Peas: 15, Butter: 4, 'Curry powder': 1 }),
+    },
+    seal: { crimp: 'fork', slits: 2 },
+    oven: { setC: 200 },
+  },
+  smallPies: {
+    product: 'dishPie',
+    title: 'Small pies in a tin',
+    sign: 'pot',
+    count: (m) => Math.min(24, 2 * m),
+    cut: (m) => ({
+      vessel: round(70, 50, 32),
+      vesselName: 'muffin cup 7',
+      vesselMaterial: 'darksteel',
+      dishes: Math.min(24, 2 * m),
+      thicknessMm: 3,
+    }),
+    filling: braised,
+    seal: { crimp: 'fork', slits: 1, rimMm: 6 },
+    oven: { setC: 190 },
+  },
+  openTart: {
+    product: 'dishPie',
+    title: 'Open tart',
+    count: (m) => Math.max(4, m),
+    cut: (m) => ({ vessel: tart(m), vesselName: nameOf(tart(m), 'tart tin'), lid: 'none', thicknessMm: 3 }),
+    filling: {
+      name: 'leek and cheese custard',
+      type: 'cheese_egg',
+      cookedC: 20,
+      cookMinutes: 15,
+      ingredients: parts({ Leek: 45, Egg: 25, 'Whole milk': 25, 'Mature hard cheese, grated': 15 }),
+    },
+    seal: { glue: 'none', slits: 0, wash: 'none', crimp: 'fork' },
+    oven: { setC: 180 },
+    standMinutes: 20,
+  },
+  lattice: {
+    product: 'dishPie',
+    title: 'Lattice pie',
+    count: (m) => Math.max(6, m),
+    cut: (m) => ({ vessel: plate(m), vesselName: nameOf(plate(m), 'pie plate'), lid: 'lattice', thicknessMm: 4 }),
+    filling: {
+      name: 'plums',
+      type: 'berry_raw',
+      cookedC: 18,
+      cookMinutes: 0,
+      saltPct: 0,
+      ingredients: parts({ Plum: 95, 'White sugar': 14, 'Maize starch': 4 }),
+    },
+    seal: { wash: 'milk', glue: 'water' },
+    oven: { setC: 200 },
+    standMinutes: 90,
+  },
+  rolls: {
+    product: 'handPies',
+    pastry: 'roughPuff',
+    title: 'Rolls in slices',
+    count: (m) => 2 * m,
+    cut: () => ({ cutterMm: 160, pieceKind: 'log', otherMm: 300, sliceMm: 60, thicknessMm: 3 }),
+    filling: {
+      name: 'raw pork and sage',
+      type: 'pork_raw',
+      cookedC: 4,
+      cookMinutes: 0,
+      ingredients: parts({ 'Pork mince': 85, Onion: 10, 'Fresh breadcrumbs': 8, Sage: 0.5 }),
+    },
+    oven: { setC: 200 },
+  },
+  filoTray: { product: 'filoTray', title: 'Filo tray', count: (m) => Math.max(6, m), filling: greens },
+  filoCoil: { product: 'filoCoil', title: 'A coil', count: (m) => Math.max(6, m), filling: greens },
+};
+
+/** An item of a form for so many people: what a cook would begin with, every part of it to be changed without starting anew. */
+export function formItem(form: Form, people: number, cook: string): ItemInput {
+  const s = starts[form];
+  const plain = starterItem(s.product, people, cook, s.pastry);
+  const item: ItemInput = {
+    ...plain,
+    title: s.title,
+    sign: s.sign ?? plain.sign,
+    brief: { count: Math.min(60, s.count(people)) },
+    filling: { ...plain.filling, ...s.filling },
+    cut: { ...plain.cut, ...s.cut?.(people) },
+    seal: { ...plain.seal, ...s.seal },
+    oven: { ...plain.oven, ...s.oven },
+    clock: { ...plain.clock, standMinutes: s.standMinutes ?? plain.clock.standMinutes },
+  };
+  return s.style
+    ? { ...item, dough: { ...item.dough, ...startOf(s.style) }, folds: { ...item.folds, ...foldsOf(s.style) } }
+    : item;
+}
