@@ -7,7 +7,8 @@ test('from nothing: the empty day asks what is for the table, and when', async (
   await accessible(page);
   await page.getByLabel('day and time at the table').fill('2020-01-01T18:30');
   await expect(page.getByText('That moment has passed')).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Hand pies' })).toBeDisabled();
+  await page.getByRole('button', { name: 'Hand pies' }).click();
+  await expect(page.getByRole('button', { name: 'Take hand pies' })).toBeDisabled();
 });
 
 for (const [press, pastry] of [
@@ -18,6 +19,7 @@ for (const [press, pastry] of [
     await page.goto(empty.url);
     await page.getByRole('button', { name: 'one person more' }).click();
     await page.getByRole('button', { name: press, exact: true }).click();
+    await page.getByRole('button', { name: /^Take / }).click();
     await expect(page).toHaveURL(/brief$/);
     await expect(page.getByText(pastry).first()).toBeVisible();
     for (const key of ['2', '3', '4', '5', '6', '7', '8']) {
@@ -33,6 +35,7 @@ for (const [press, pastry] of [
 test('hand pies become rough puff by one pick, and everything follows', async ({ page, empty }) => {
   await page.goto(empty.url);
   await page.getByRole('button', { name: 'Hand pies', exact: true }).click();
+  await page.getByRole('button', { name: /^Take / }).click();
   await page.getByRole('link', { name: 'Dough' }).click();
   await page.getByRole('combobox', { name: 'Style' }).click();
   await page.getByRole('option', { name: 'rough puff' }).click();
@@ -44,6 +47,7 @@ test('hand pies become rough puff by one pick, and everything follows', async ({
 test('a dish added to the day and taken off again can be put back', async ({ page, empty }) => {
   await page.goto(empty.url);
   await page.getByRole('button', { name: 'Hand pies', exact: true }).click();
+  await page.getByRole('button', { name: /^Take / }).click();
   await page.getByRole('button', { name: 'another dish' }).click();
   await page.getByRole('menuitem', { name: 'A coil' }).click();
   await expect(page.getByRole('button', { name: 'A coil', exact: true })).toBeVisible();
@@ -78,6 +82,8 @@ test('the larder is filled, found, changed and emptied with a way back; the kitc
 test('a whole day is made, changed and settled from the keyboard alone', async ({ page, empty }) => {
   await page.goto(empty.url);
   await page.getByRole('button', { name: 'Pot pies', exact: true }).focus();
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Take pot pies' }).focus();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Brief');
   await page.keyboard.press('2');

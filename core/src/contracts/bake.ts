@@ -1,6 +1,7 @@
 import { ArrayMinSize, IsString, IsUUID, MaxLength } from 'class-validator';
 import { ListOf, Nested, NestedList, NumberIn, OneOfEach, Optional } from '../quantities/rules';
-import { ItemInput, mostItems } from './item';
+import { ItemInput } from './item';
+import { mostItems } from './most';
 import { MealInput } from './meal';
 import { stations, type Station } from './stations';
 import { Stored, Version } from './stored';

@@ -16,9 +16,6 @@ export class RecipeWordsInput {
   @IsString() @MaxLength(20_000) text!: string;
 }
 
-/** So many items meet at one meal at the most. */
-export const mostItems = 8;
-
 /** One item of a bake: everything the cook decides about it. This is the stored document. */
 export class ItemInput {
   @IsString() @MaxLength(60) @Matches(/\S/) title!: string;

@@ -1,6 +1,7 @@
 import { anyEater } from '../contracts/eater';
 import { planBake } from './bake';
-import { formItem, forms } from './forms';
+import { forms } from './formNames';
+import { formItem } from './forms';
 import { planItem } from './item';
 import { ingredientNamed } from './needs/contents';
 import { plainKitchen, starterMeal } from './starters';

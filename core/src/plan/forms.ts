@@ -4,26 +4,9 @@ import type { ItemInput } from '../contracts/item';
 import type { Pastry, Product } from '../contracts/products';
 import type { SealInput } from '../contracts/seal';
 import type { StyleName } from '../dough/styles';
+import type { Form } from './formNames';
 import { starterItem } from './starters';
 import { foldsOf, startOf } from './stations/dough/formula';
-
-/** Pies by what people call them: each a product with its pastry, lid, closing and filling to start from, all to be changed. */
-export const forms = [
-  'handPies',
-  'pasties',
-  'turnovers',
-  'dishPie',
-  'lidOnly',
-  'potPies',
-  'linedPots',
-  'smallPies',
-  'openTart',
-  'lattice',
-  'rolls',
-  'filoTray',
-  'filoCoil',
-] as const;
-export type Form = (typeof forms)[number];
 
 interface Start {
   product: Product;

@@ -3,7 +3,8 @@ import { LabelInput } from '../ingredients/inputs';
 import { ingredientIds } from '../ingredients/table';
 import { Nested, NestedList, OneOf, Optional } from '../quantities/rules';
 import { MealInput } from '../contracts/meal';
-import { ItemInput, mostItems } from '../contracts/item';
+import { ItemInput } from '../contracts/item';
+import { mostItems } from '../contracts/most';
 import { ArrayMinSize } from 'class-validator';
 import { KitchenInput } from '../contracts/kitchen';
 

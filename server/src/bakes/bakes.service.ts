@@ -1,4 +1,4 @@
-import { mostItems } from '@crustallum/core/contracts/item';
+import { mostItems } from '@crustallum/core/contracts/most';
 import { BadRequestException, Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import type { BakeHead, ChangeItemInput } from '@crustallum/core/contracts/bake';

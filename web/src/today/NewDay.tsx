@@ -7,13 +7,15 @@ import { useCreateBakeMutation, useKitchenQuery } from '../api/api';
 import { Because } from '../design/ui/Because';
 import { planner } from '../workers/planner';
 import { clock, dayOf, momentAt, span } from '../wording/numbers';
-import { productWords } from '../wording/words';
+import { list } from '../wording/eaters';
+import { formWords, piecesOf } from '../wording/words';
 import { useAppSelector } from '../desk/store';
 import { Rope } from './Rope';
 import { Standing } from './Standing';
-import type { Product } from '@crustallum/core/contracts/products';
+import { forms, type Form } from '@crustallum/core/plan/formNames';
+import { mostItems } from '@crustallum/core/contracts/most';
+import { CrimpSign } from '../design/ui/Press';
 
-const offered: readonly Product[] = ['handPies', 'dishPie', 'potPies', 'filoTray', 'filoCoil'];
 const pad = (n: number) => String(n).padStart(2, '0');
 const local = (d: Date) =>
   `${d.getFullYear()}-${pad(d.getMonth() + 1)}-${pad(d.getDate())}T${pad(d.getHours())}:${pad(d.getMinutes())}`;
@@ -29,16 +31,17 @@ export function NewDay() {
   });
   const { data: kitchen } = useKitchenQuery();
   const [create, { isLoading, error }] = useCreateBakeMutation();
-  const [starts, setStarts] = useState<Partial<Record<Product, number>>>({});
-  const [drawn, setDrawn] = useState<Partial<Record<Product, { plan: ItemPlan; item: ItemInput }>>>({});
+  const [picked, setPicked] = useState<readonly Form[]>([]);
+  const [starts, setStarts] = useState<Partial<Record<Form, number>>>({});
+  const [drawn, setDrawn] = useState<Partial<Record<Form, { plan: ItemPlan; item: ItemInput }>>>({});
   const planned = useAppSelector((s) => s.desk.meal?.title);
   const navigate = useNavigate();
   useEffect(() => {
     if (!kitchen) return;
     let stale = false;
     void (async () => {
-      for (const product of offered) {
-        const document = await planner.starter(product, mouths, kitchen.document.cooks[0] ?? 'You');
+      for (const form of forms) {
+        const document = await planner.form(form, mouths, kitchen.document.cooks[0] ?? 'You');
         const answer = await planner.plan({
           meal: { title: 'x', serveAt: '2026-01-01T18:30', mouthCount: mouths, eaters: [] },
           items: [document],
@@ -47,22 +50,29 @@ export function NewDay() {
         if (stale) return;
         if (!answer.ok) continue;
         const [plan] = answer.value.items;
-        setStarts((now) => ({ ...now, [product]: answer.value.clock.startMin }));
-        if (plan) setDrawn((now) => ({ ...now, [product]: { plan, item: document } }));
+        setStarts((now) => ({ ...now, [form]: answer.value.clock.startMin }));
+        if (plan) setDrawn((now) => ({ ...now, [form]: { plan, item: document } }));
       }
     })();
     return () => {
       stale = true;
     };
   }, [mouths, kitchen]);
-  const begin = async (product: Product) => {
-    const document = await planner.starter(product, mouths, kitchen?.document.cooks[0] ?? 'You');
+  const begin = async () => {
+    const cook = kitchen?.document.cooks[0] ?? 'You';
+    const items = await Promise.all(picked.map((form) => planner.form(form, mouths, cook)));
+    const title = `${list(picked.map((f, i) => (i ? formWords[f].toLowerCase() : formWords[f])))} for ${mouths}`.slice(
+      0,
+      80,
+    );
     const made = await create({
-      meal: { title: `${productWords[product]} for ${mouths}`, serveAt: local(at), mouthCount: mouths, eaters: [] },
-      items: [document],
+      meal: { title, serveAt: local(at), mouthCount: mouths, eaters: [] },
+      items,
     });
     if ('data' in made && made.data) void navigate(`/bakes/${made.data.id}/${made.data.items[0]?.id}/brief`);
   };
+  const turn = (form: Form) =>
+    setPicked((now) => (now.includes(form) ? now.filter((f) => f !== form) : [...now, form].slice(-mostItems)));
   const move = (minutes: number) => setAt(new Date(at.getTime() + minutes * 60_000));
   const now = new Date();
   const possible = Object.values(starts).filter((s) => momentAt(local(at), s) > now).length;
@@ -118,53 +128,69 @@ export function NewDay() {
           <button type="button" className={key} aria-label="half an hour later" onClick={() => move(30)}>
             <Plus size={20} />
           </button>
-          one of these:
+          any of these:
         </div>
         <p style={{ maxWidth: 680, fontSize: 18 }}>
           {at < now ? (
             <span className="problem">That moment has passed; a later one is needed.</span>
           ) : (
             <Because>
-              {starts.handPies !== undefined && `hand pies want ${span(-starts.handPies)} from the first weighing`}
-              {starts.filoCoil !== undefined && `, a coil ${span(-starts.filoCoil)}`}; {possible} of {offered.length}{' '}
-              can still be made by then.
+              {starts.handPies !== undefined && `hand pies want ${span(-starts.handPies)} from the first step`}
+              {starts.filoCoil !== undefined && `, a coil ${span(-starts.filoCoil)}`}; {possible} of {forms.length} can
+              still be made by then.
             </Because>
           )}
         </p>
-        <p className="m-0">
+        <p className="m-0 flex flex-wrap gap-3 pb-3">
+          <button
+            type="button"
+            className="press"
+            disabled={picked.length === 0 || isLoading || at < now}
+            onClick={() => void begin()}
+          >
+            {picked.length === 0
+              ? 'Pick one below'
+              : picked.length === 1
+                ? `Take ${formWords[picked[0] as Form].toLowerCase()}`
+                : `Take these ${picked.length}`}{' '}
+            <CrimpSign />
+          </button>
           <Link to="/recipe" className="press quiet">
             From a written recipe
           </Link>
         </p>
         {error && <p className="problem">The server did not take it; nothing is lost, press again.</p>}
       </section>
-      <section
-        className="grid gap-4 bg-slab"
-        style={{
-          gridTemplateColumns: 'repeat(auto-fit, minmax(200px, 1fr))',
-          padding: '0 30px 20px',
-          borderTop: '2.500px solid var(--color-ink)',
-        }}
-      >
-        {offered.map((product) => {
-          const start = starts[product];
+      <section className="forms bg-slab" aria-label="Pies to pick">
+        {forms.map((form) => {
+          const start = starts[form];
+          const on = picked.includes(form);
+          const late = start !== undefined && momentAt(local(at), start) < now;
           return (
-            <div key={product}>
-              <div className="outlined">{drawn[product] && <Standing {...drawn[product]} pxMm={0.62} />}</div>
+            <div key={form}>
+              <div className={on ? 'standing' : 'standing outlined'} aria-hidden="true">
+                {drawn[form] && <Standing {...drawn[form]} pxMm={0.42} />}
+              </div>
               <button
                 type="button"
-                className="press quiet"
-                disabled={isLoading || at < now}
-                onClick={() => void begin(product)}
+                className={`press ${on ? '' : 'quiet'} w-full`}
+                style={{ minHeight: 48, padding: '4px 10px', fontSize: 17 }}
+                aria-pressed={on}
+                onClick={() => turn(form)}
               >
-                {productWords[product]}
+                {formWords[form]}
               </button>
-              <p style={{ fontSize: 16, margin: '8px 0 0' }}>
+              <p style={{ fontSize: 15, margin: '4px 0 0' }}>
                 {start === undefined ? (
                   <span className="working">working it out</span>
+                ) : late ? (
+                  <span>
+                    <s>by {clock(momentAt(local(at), start))}</s> too late
+                  </span>
                 ) : (
                   <>
-                    begin by <strong>{clock(momentAt(local(at), start))}</strong>
+                    {on && drawn[form] ? `${piecesOf(drawn[form].item)}, ` : ''}by{' '}
+                    <strong>{clock(momentAt(local(at), start))}</strong>
                   </>
                 )}
               </p>

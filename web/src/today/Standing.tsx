@@ -16,11 +16,43 @@ export function Standing({ plan, item, pxMm }: { plan: ItemPlan; item: ItemInput
   if (item.product === 'handPies') {
     const d = item.cut.cutterMm * pxMm;
     const tall = Math.max(14, plan.oven.spec.filling.depthMm * pxMm + 10);
+    if (item.cut.pieceKind === 'log') {
+      const long = (item.cut.sliceMm ?? 60) * pxMm;
+      const shown = Math.min(6, plan.cut.pieces);
+      return (
+        <svg
+          width={shown * (long + 4) + 4}
+          height={h}
+          viewBox={`0 0 ${shown * (long + 4) + 4} ${h}`}
+          preserveAspectRatio="xMinYMax meet"
+          role="img"
+          aria-label={`${plan.cut.pieces} slices of a roll`}
+          style={{ maxWidth: '100%' }}
+        >
+          {Array.from({ length: shown }, (_, i) => (
+            <g key={i} stroke="var(--color-ink)" strokeWidth="2">
+              <rect x={2 + i * (long + 4)} y={h - tall - 2} width={long} height={tall} rx="6" fill="url(#fill-dough)" />
+              <rect
+                x={6 + i * (long + 4)}
+                y={h - tall + 2}
+                width={Math.max(4, long - 8)}
+                height={Math.max(4, tall - 8)}
+                rx="4"
+                fill="url(#fill-filling)"
+                strokeWidth="1.2"
+              />
+            </g>
+          ))}
+        </svg>
+      );
+    }
     const rows = heap(plan.cut.pieces);
     return (
       <svg
         width={d * 3.2}
         height={h}
+        viewBox={`0 0 ${d * 3.2} ${h}`}
+        preserveAspectRatio="xMinYMax meet"
         role="img"
         aria-label={`${plan.cut.pieces} hand pies of ${plain(item.cut.cutterMm / 10, 1)} cm`}
         style={{ maxWidth: '100%' }}
@@ -86,14 +118,18 @@ export function Standing({ plan, item, pxMm }: { plan: ItemPlan; item: ItemInput
       </svg>
     );
   }
-  const count = item.product === 'potPies' ? Math.min(3, plan.cut.pieces) : 1;
+  const many = item.product === 'potPies' ? plan.cut.pieces : (item.cut.dishes ?? 1);
+  const count = Math.min(3, many);
+  const { lid = 'whole' } = item.cut;
   const dome = item.product === 'filoTray' ? 4 : Math.max(10, top * 0.09);
   return (
     <svg
       width={(top + 16) * count}
       height={h}
+      viewBox={`0 0 ${(top + 16) * count} ${h}`}
+      preserveAspectRatio="xMinYMax meet"
       role="img"
-      aria-label={`${count > 1 ? `${plan.cut.pieces} pots` : 'A dish'} of ${plain(top / pxMm / 10, 0)} cm`}
+      aria-label={`${count > 1 ? `${many} pots` : 'A dish'} of ${plain(top / pxMm / 10, 0)} cm`}
       style={{ maxWidth: '100%' }}
     >
       {Array.from({ length: count }, (_, i) => {
@@ -105,10 +141,23 @@ export function Standing({ plan, item, pxMm }: { plan: ItemPlan; item: ItemInput
               d={`M${x} ${y}L${x + (top - bottom) / 2} ${h - 1}H${x + (top + bottom) / 2}L${x + top} ${y}Z`}
               fill="url(#fill-filling)"
             />
-            <path
-              d={`M${x - 6} ${y}Q${x + top / 2} ${y - 2 * dome} ${x + top + 6} ${y}l-3 7H${x - 3}z`}
-              fill="url(#fill-dough)"
-            />
+            {lid === 'lattice' &&
+              Array.from({ length: 6 }, (_, n) => (
+                <rect
+                  key={n}
+                  x={x + 2 + (n * (top - 4)) / 6}
+                  y={y - 7}
+                  width={(top - 4) / 6 - 4}
+                  height="8"
+                  fill="url(#fill-dough)"
+                />
+              ))}
+            {lid === 'whole' && (
+              <path
+                d={`M${x - 6} ${y}Q${x + top / 2} ${y - 2 * dome} ${x + top + 6} ${y}l-3 7H${x - 3}z`}
+                fill="url(#fill-dough)"
+              />
+            )}
           </g>
         );
       })}

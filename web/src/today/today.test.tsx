@@ -85,34 +85,45 @@ describe('Today', () => {
   }, 20_000);
 });
 
+/** The hours by which the pies offered must be begun, as far as they are worked out. */
+const begins = () => screen.queryAllByText((_, e) => e?.tagName === 'P' && /by \d\d:\d\d/.test(e.textContent ?? ''));
+
 describe('a new day', () => {
-  it('offers five bakes, each with the hour it must begin by', async () => {
+  it('offers thirteen pies, each with the hour it must begin by', async () => {
     new FakeServer();
     open('/');
     await heading('What is for the table, and when?');
-    await waitFor(() => expect(screen.getAllByText(/begin by/)).toHaveLength(5), { timeout: 8000 });
-    expect(screen.getByText(/of 5 can still be made/)).toBeTruthy();
+    await waitFor(() => expect(begins()).toHaveLength(13), { timeout: 20_000 });
+    expect(screen.getByText(/of 13 can still be made/)).toBeTruthy();
   });
   it('begins later for fewer mouths', async () => {
     new FakeServer();
     open('/new');
     await heading('What is for the table, and when?');
-    const hours = () => screen.getAllByText(/begin by/).map((p) => p.textContent);
-    await waitFor(() => expect(screen.getAllByText(/begin by/)).toHaveLength(5), { timeout: 8000 });
+    const hours = () => begins().map((p) => p.textContent);
+    await waitFor(() => expect(begins()).toHaveLength(13), { timeout: 20_000 });
     const before = hours();
     for (let i = 0; i < 8; i++) fireEvent.click(screen.getByRole('button', { name: 'one person more' }));
     await waitFor(() => expect(hours()).not.toEqual(before), { timeout: 8000 });
   });
-  it('makes the bake that is pressed and opens its brief', async () => {
+  it('makes the bakes that are picked and opens the brief of the first', async () => {
     const server = new FakeServer();
     const router = open('/new');
     await heading('What is for the table, and when?');
-    await waitFor(() => expect(screen.getAllByText(/begin by/)).toHaveLength(5), { timeout: 8000 });
+    await waitFor(() => expect(begins()).toHaveLength(13), { timeout: 20_000 });
     fireEvent.click(screen.getByRole('button', { name: 'Pot pies' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Lattice' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Take these 2' }));
     await waitFor(() => expect(router.state.location.pathname).toBe('/bakes/bake1/bake1item1/brief'));
     await heading('Brief');
     const made = server.sent.find((s) => s.method === 'POST' && s.path === 'bakes')?.body;
-    expect(made).toMatchObject({ meal: { mouthCount: 4 }, items: [{ product: 'potPies', brief: { count: 4 } }] });
+    expect(made).toMatchObject({
+      meal: { mouthCount: 4 },
+      items: [
+        { product: 'potPies', brief: { count: 4 } },
+        { product: 'dishPie', cut: { lid: 'lattice' } },
+      ],
+    });
   });
   it('does not take a moment that has passed', async () => {
     new FakeServer();
@@ -120,15 +131,17 @@ describe('a new day', () => {
     await heading('What is for the table, and when?');
     fireEvent.change(screen.getByLabelText('day and time at the table'), { target: { value: '2020-01-01T12:00' } });
     expect(screen.getByText(/That moment has passed/)).toBeTruthy();
-    expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Hand pies' }).disabled).toBe(true);
+    fireEvent.click(screen.getByRole('button', { name: 'Hand pies' }));
+    expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Take hand pies' }).disabled).toBe(true);
   });
   it('keeps its sentence when the server does not take it', async () => {
     const server = new FakeServer();
     open('/new');
     await heading('What is for the table, and when?');
-    await waitFor(() => expect(screen.getAllByText(/begin by/)).toHaveLength(5), { timeout: 8000 });
+    await waitFor(() => expect(begins()).toHaveLength(13), { timeout: 20_000 });
     server.failing = { path: /^bakes$/, status: 500 };
     fireEvent.click(screen.getByRole('button', { name: 'A coil' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Take a coil' }));
     expect(await screen.findByText(/The server did not take it/)).toBeTruthy();
   });
 });

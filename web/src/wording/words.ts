@@ -1,4 +1,4 @@
-import type { Form } from '@crustallum/core/plan/forms';
+import type { Form } from '@crustallum/core/plan/formNames';
 import type { ItemInput } from '@crustallum/core/contracts/item';
 import type { Station } from '@crustallum/core/contracts/stations';
 import type { Pastry, Product } from '@crustallum/core/contracts/products';

@@ -1,5 +1,6 @@
 import { EaterInput } from '../../contracts/eater';
-import { ItemInput, mostItems } from '../../contracts/item';
+import { ItemInput } from '../../contracts/item';
+import { mostItems } from '../../contracts/most';
 import { KitchenInput } from '../../contracts/kitchen';
 import { fatNames } from '../../cold/fats';
 import { washFactors, type Wash } from '../../oven/tables';

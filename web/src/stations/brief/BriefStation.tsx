@@ -1,3 +1,4 @@
+import { forms } from '@crustallum/core/plan/formNames';
 import { DropdownMenu } from 'radix-ui';
 import { Plus, Trash2 } from 'lucide-react';
 import { useNavigate } from 'react-router';
@@ -16,7 +17,7 @@ import { TextField } from '../../design/ui/TextField';
 import { useNarrow } from '../../design/ui/useWidth';
 import { planner } from '../../workers/planner';
 import { clock, momentAt, plain, served } from '../../wording/numbers';
-import { pastryWords, piecesOf, productWords } from '../../wording/words';
+import { formWords, pastryWords, piecesOf } from '../../wording/words';
 import { BriefWords } from './BriefWords';
 import { WhoMayEat } from './WhoMayEat';
 import { Table } from './Table';
@@ -195,19 +196,23 @@ export function BriefStation() {
                 <Plus size={18} /> another dish
               </DropdownMenu.Trigger>
               <DropdownMenu.Portal>
-                <DropdownMenu.Content className="slip" sideOffset={4} style={{ padding: 6 }}>
-                  {Object.entries(productWords).map(([product, word]) => (
+                <DropdownMenu.Content
+                  className="slip"
+                  sideOffset={4}
+                  style={{ padding: 6, maxHeight: '70vh', overflowY: 'auto' }}
+                >
+                  {forms.map((form) => (
                     <DropdownMenu.Item
-                      key={product}
+                      key={form}
                       className="flex min-h-11 cursor-pointer items-center rounded px-3 outline-none data-[highlighted]:bg-slab"
                       onSelect={() =>
                         bakeId &&
                         void planner
-                          .starter(product as keyof typeof productWords, meal.mouthCount, kitchen.cooks[0] ?? 'You')
+                          .form(form, meal.mouthCount, kitchen.cooks[0] ?? 'You')
                           .then((document) => addItem({ bakeId, document }))
                       }
                     >
-                      {word}
+                      {formWords[form]}
                     </DropdownMenu.Item>
                   ))}
                   <DropdownMenu.Item
