@@ -123,7 +123,7 @@ const starts: Record<Form, Start> = {
     }),
     filling: {
       name: 'spiced vegetables',
-      type: 'veg_raw',
+      type: 'potato_mash',
       cookedC: 80,
       cookMinutes: 25,
       ingredients: parts({ Potato: 45, Carrot: 30, Onion: 25, Peas: 15, Butter: 4, 'Curry powder': 1 }),

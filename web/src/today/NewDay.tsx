@@ -80,7 +80,7 @@ export function NewDay() {
   return (
     <main className="flex min-w-0 flex-col bg-flour">
       <Rope mouths={mouths} lit={0} bare />
-      <section style={{ padding: '0 30px', flex: 1 }}>
+      <section style={{ padding: '0 30px', flex: '1 0 auto' }}>
         <p className="quiet-ink m-0" style={{ fontSize: 18 }}>
           {dayOf(now)}, {clock(now)} · {planned ? `${planned} is planned` : 'nothing is planned'}
         </p>

@@ -71,6 +71,19 @@ const cutBy: Record<string, (cm: string) => string> = {
   outline: (cm) => `Round the template of ${cm} cm with the point of a knife.`,
 };
 
+/** From here on a fat is soft under the fingers, °C: it is not told to come from the fridge. */
+const softFromC = 15;
+
+/** The fat as it is weighed: poured, soft, in one piece that waits, or in pieces from the cold. */
+function weighedFat(s: TimedStep, fat: string): string {
+  const [word, fatC] = [fatWords[fat] ?? fat, Number(s.values['fatC'] ?? 5)];
+  const grams = `${num(s, 'fat')} g ${word}`;
+  if (fat === 'oil') return `${grams}, as it is`;
+  if (s.values['kept'] === 'spread' || fatC >= softFromC) return `${grams}, soft, at ${plain(fatC, 0)}°`;
+  if (Number(s.values['lump']) < 1) return `${grams} in one piece, back in the cold until it is locked in`;
+  return `${grams} in pieces of ${num(s, 'lump')} mm, straight from the fridge`;
+}
+
 /** What to do now, in words to be read from across the kitchen. */
 // eslint-disable-next-line max-lines-per-function -- one sentence for each step
 export function callOf(s: TimedStep, title: string, fat: string): Call {
@@ -85,7 +98,7 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
     case 'weigh':
       return make(
         `Weigh for ${title}`,
-        `${num(s, 'flour')} g flour, ${num(s, 'fat')} g ${fatWord} in pieces of ${num(s, 'lump')} mm, straight from the fridge.`,
+        `${num(s, 'flour')} g flour, ${weighedFat(s, fat)}.`,
         'Weighed, next',
         'Raw flour is not for tasting.',
       );
@@ -93,7 +106,7 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
     case 'rubIn':
       return make(
         s.code === 'mix' ? 'Mix' : 'Rub in, then water',
-        `${num(s, 'water')} g water at ${num(s, 'waterC')}°${Number(s.values['ice']) > 0.5 ? `, ${num(s, 'ice')} g of it ice` : ''}, with ${num(s, 'salt', 1)} g salt. Add it by degrees; stop when it holds. It should come out near ${num(s, 'outC')}°.`,
+        `${Number(s.values['water']) < 1 ? 'No water goes in: what was weighed brings it together' : `${num(s, 'water')} g water at ${num(s, 'waterC')}°${Number(s.values['ice']) > 0.5 ? `, ${num(s, 'ice')} g of it ice` : ''}`}, with ${num(s, 'salt', 1)} g salt. Add it by degrees; stop when it holds. It should come out near ${num(s, 'outC')}°.`,
         'It holds, next',
         'Keep fingers and spoons out of moving blades.',
       );

@@ -16,7 +16,7 @@ export function weighAndMix(line: Timeline): void {
   const { flourG, fatG, waterG, iceG, saltG } = dough.masses;
   const weighing = stepId('weigh', 'bowl');
   const weigh = line.step(weighing, 'bench', line.asSet(weighing, benchMinutes.weigh * kitchen.pace), {
-    values: { flour: flourG, fat: fatG, lump },
+    values: { flour: flourG, fat: fatG, lump, fatC: item.dough.fatC, kept: apart ? lockIn(item.folds) : 'lumps' },
   });
   line.stretch(
     weigh,

@@ -1,0 +1,36 @@
+import { expect, test } from '../household';
+import { Cook } from './cook';
+
+test('G: rough puff with soft fat, squares of ten folded to triangles round fish', async ({ page, empty }) => {
+  const cook = new Cook(page, empty.url);
+  await cook.newDay('Turnovers', 7);
+  await cook.to('dough');
+  await cook.set('Fat comes at', '17');
+  await cook.to('folds');
+  await cook.pick('Fat comes in', 'soft, spread turn by turn');
+  await page.getByRole('button', { name: 'Mix the folds' }).click();
+  for (const [turn, fold] of [
+    [1, 'in four'],
+    [2, 'in four'],
+    [3, 'in three'],
+  ] as const)
+    await cook.pick(`Turn ${turn}`, fold);
+  await page.getByRole('button', { name: 'turn', exact: true }).last().click();
+  await cook.to('filling');
+  await cook.set('Called', 'white fish and leek');
+  for (const thing of ['Apple', 'White sugar', 'Lemon juice'])
+    await page.getByRole('button', { name: `Take ${thing} out` }).click();
+  await cook.goesIn('White fish', 250);
+  await cook.goesIn('Leek', 120);
+  await cook.to('cut');
+  await cook.set('Cut to', '10');
+
+  const calls = await cook.throughTheBench();
+  const weigh = calls.find((c) => c.includes('Weigh for')) ?? '';
+  expect(weigh).toContain('soft, at 17°');
+  expect(weigh).not.toContain('fridge');
+  // the lots are grams
+  expect(calls.filter((c) => /spread \d+ g of soft butter/.test(c)).length).toBeGreaterThanOrEqual(2);
+  expect(calls.some((c) => /In each: .*white fish/s.test(c))).toBe(true);
+  await cook.keepInLog('Rose even.');
+});
