@@ -4,12 +4,19 @@ import { Cook } from './cook';
 test('D: fourteen small pies in two muffin tins, yolks and cream in the dough', async ({ page, empty }) => {
   const cook = new Cook(page, empty.url);
   await cook.newDay('Small pies in a tin', 7);
+  await cook.to('dough');
+  await cook.pick('Style', 'egg-and-milk crust');
   await cook.to('oven');
   await cook.pick('Fan', 'on');
-  const seven = page.getByRole('button', { name: /^Bake at/ });
-  await expect(seven).toBeVisible();
+  const minutes = await cook.number('Bake at 190 °C');
+  expect(minutes).toBeGreaterThanOrEqual(25);
+  expect(minutes).toBeLessThanOrEqual(40);
   const calls = await cook.throughTheBench();
   expect(calls.some((c) => c.includes('Line cups'))).toBe(true);
+  // egg and milk are weighed: no water is poured
+  const bowl = calls.find((c) => c.startsWith('Rub in')) ?? '';
+  expect(bowl).toContain('No water goes in');
+  expect(calls.join()).not.toContain('0 g water');
   // seven eaters at two each
   expect(calls.some((c) => /Cut \d+/.test(c) || c.includes('to 14'))).toBe(true);
   await cook.keepInLog('Came out of the tin whole.');

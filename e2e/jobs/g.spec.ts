@@ -5,6 +5,7 @@ test('G: rough puff with soft fat, squares of ten folded to triangles round fish
   const cook = new Cook(page, empty.url);
   await cook.newDay('Turnovers', 7);
   await cook.to('dough');
+  await cook.show('bowl');
   await cook.set('Fat comes at', '17');
   await cook.to('folds');
   await cook.pick('Fat comes in', 'soft, spread turn by turn');
@@ -18,12 +19,14 @@ test('G: rough puff with soft fat, squares of ten folded to triangles round fish
   await page.getByRole('button', { name: 'turn', exact: true }).last().click();
   await cook.to('filling');
   await cook.set('Called', 'white fish and leek');
-  for (const thing of ['Apple', 'White sugar', 'Lemon juice'])
+  await cook.pick('Behaves like', 'raw fish');
+  for (const thing of ['Cooking apple', 'White sugar', 'Lemon juice'])
     await page.getByRole('button', { name: `Take ${thing} out` }).click();
   await cook.goesIn('White fish', 250);
   await cook.goesIn('Leek', 120);
   await cook.to('cut');
-  await cook.set('Cut to', '10');
+  await cook.show('portions');
+  await cook.set('Cutter', '10');
 
   const calls = await cook.throughTheBench();
   const weigh = calls.find((c) => c.includes('Weigh for')) ?? '';
