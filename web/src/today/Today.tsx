@@ -125,7 +125,7 @@ export function Today() {
             {plan.clock.hands.map((h) => `${h.cook} has ${span(h.minutes)} of work`).join(', ')}.
           </p>
           {plan.who.nothing.length > 0 && (
-            <p className="problem m-0" role="alert">
+            <p className="problem m-0">
               Nothing of the day is for {list(plan.who.nothing)} as it stands.{' '}
               <Link to={`/bakes/${bakeId}/${items[0]?.id}/eaters`}>Who may eat what</Link>
             </p>

@@ -24,7 +24,7 @@ export function WhoMayEat() {
           : 'nobody said that they must not meet something'}
       </div>
       {plan.who.nothing.length > 0 && (
-        <p className="problem m-0" role="alert">
+        <p className="problem m-0">
           Nothing of the day is for {list(plan.who.nothing)} as it stands.
         </p>
       )}
