@@ -14,10 +14,11 @@ await context.clock.install({ time: new Date('2026-12-12T09:12:00') });
 const page = await context.newPage();
 const views = [
   ['today', `${url}/`],
+  ['start', `${url}/new`],
   ['brief', station(0, 'brief')],
+  ['eaters', station(0, 'eaters')],
   ['dough', station(0, 'dough')],
   ['folds', station(0, 'folds')],
-  ['crumb', station(1, 'folds')],
   ['leaves', station(2, 'folds')],
   ['filling', station(1, 'filling')],
   ['cut', station(0, 'cut')],
@@ -55,17 +56,6 @@ await page.getByRole('option', { name: 'tin 28' }).click();
 await settle(2500);
 await shoot('cut-dish');
 await page.getByRole('button', { name: 'Take the last change back' }).click();
-await page.goto(station(0, 'cut'));
-await settle(2500);
-await page.getByRole('radio', { name: 'portions' }).click();
-await page.getByRole('textbox', { name: 'Portions' }).fill('4');
-for (const tens of [5, 4, 6, 5]) {
-  for (let i = 0; i < tens; i++) await page.getByRole('button', { name: '+10', exact: true }).click();
-  await settle(1500);
-  await page.getByRole('button', { name: 'That is one' }).click();
-}
-await settle(2500);
-await shoot('portions');
 await page.goto(station(0, 'folds'));
 await settle(2500);
 await page.getByRole('radio', { name: 'what if' }).click();
@@ -89,12 +79,10 @@ await page.goto(`${url}/bench`);
 await settle(2000);
 await page.getByRole('button', { name: 'Begin now' }).click();
 await settle(600);
-await page.getByRole('button', { name: '+100' }).click();
-await page.getByRole('button', { name: '+100' }).click();
-await settle(1500);
-for (let i = 0; i < 3; i++) {
-  await settle(300);
+const call = page.getByRole('heading', { level: 1 });
+for (let n = 0; n < 30 && !(await call.innerText()).startsWith('Turns'); n++) {
   await page.keyboard.press('Space');
+  await settle(300);
 }
 await settle(400);
 await context.clock.fastForward(6 * 60_000);
@@ -104,4 +92,4 @@ await page.setViewportSize({ width: 390, height: 844 });
 await settle(400);
 await shoot('phone-bench');
 await close();
-console.log(`${views.length + 6} pictures in docs/screenshots`);
+console.log(`${views.length + 5} pictures in docs/screenshots`);

@@ -42,8 +42,8 @@ describe('the words of a brief', () => {
     [
       'Ada is allergic to nuts, no eggs for Bo, mild please',
       [
-        ['need', 'noNuts'],
-        ['need', 'noEgg'],
+        ['need', 'nuts'],
+        ['need', 'egg'],
         ['mild', 'mild'],
       ],
     ],

@@ -70,18 +70,17 @@ function evening(hour: number, minutes: number): string | null {
   return `${String(h % 24).padStart(2, '0')}:${String(minutes).padStart(2, '0')}`;
 }
 
+/** The allergen a word names, as eaters have it, or the word itself. */
 const needOf = (word: string): string =>
   /chestnut/i.test(word)
-    ? 'noChestnut'
-    : /fish/i.test(word)
-      ? 'noFish'
-      : /nut/i.test(word)
-        ? 'noNuts'
-        : /milk|dairy/i.test(word)
-          ? 'noMilk'
-          : /egg/i.test(word)
-            ? 'noEgg'
-            : 'noGluten';
+    ? 'chestnut'
+    : /nut/i.test(word)
+      ? 'nuts'
+      : /milk|dairy/i.test(word)
+        ? 'milk'
+        : /wheat/i.test(word)
+          ? 'wheat'
+          : word.toLowerCase().replace(/s$/, '');
 
 /**
  * The words of a brief: how many mouths, what is wanted, when, what somebody may not eat. Every stretch understood has its

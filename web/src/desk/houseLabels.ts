@@ -5,13 +5,19 @@ import { api } from '../api/api';
 
 const larder = api.endpoints.larder.select();
 
-/** What the packets of the larder say; those not read are there too, so that one that was does not speak for them. */
-export const labelsOf = (things: readonly LarderThing[]): HouseLabelInput[] =>
-  things.map(({ name, ingredient, label }) => ({
-    name,
-    ...(ingredient ? { ingredient } : {}),
-    label: label ?? {},
-  }));
+/** So many labels go into a plan. */
+const mostLabels = 400;
+const sameThing = (a: LarderThing, b: LarderThing): boolean =>
+  (a.ingredient && a.ingredient === b.ingredient) || a.name.toLowerCase() === b.name.toLowerCase();
+
+/** What the packets of the larder say; of things of which one was read, the unread are there too: one does not speak for all. */
+export function labelsOf(things: readonly LarderThing[]): HouseLabelInput[] {
+  const read = things.filter((t) => t.label?.contains);
+  return things
+    .filter((t) => t.label?.contains || read.some((r) => sameThing(r, t)))
+    .slice(0, mostLabels)
+    .map(({ name, ingredient, label }) => ({ name, ...(ingredient ? { ingredient } : {}), label: label ?? {} }));
+}
 
 /** The larder is being asked for: what its labels say will be known in a moment. */
 export const askingLarder = (state: unknown): boolean =>

@@ -1,5 +1,7 @@
 import { readWords, type UnderstoodWords } from '@crustallum/core/recipes/readWords';
 import { useMemo, type ReactNode } from 'react';
+import type { EaterInput } from '@crustallum/core/contracts/eater';
+import { list } from '../../wording/eaters';
 import { productWords } from '../../wording/words';
 import type { Product } from '@crustallum/core/contracts/products';
 import type { MealInput } from '@crustallum/core/contracts/meal';
@@ -16,10 +18,23 @@ export function BriefWords({ meal, products, onMeal, onProduct }: Props) {
   const words = meal.words ?? '';
   const read = useMemo(() => readWords(words), [words]);
   if (words.trim() === '') return null;
+  const unsaid = [
+    ...new Set(
+      read.understood
+        .filter((u) => u.kind === 'need' || u.kind === 'mild')
+        .filter((u) => !meal.eaters.some((e) => covers(e, String(u.value))))
+        .map((u) => (u.kind === 'mild' || u.value === 'vegetarian' ? String(u.value) : `no ${u.value}`)),
+    ),
+  ];
   const offers = read.understood.flatMap((u) => offerOf(u, { meal, products, onMeal, onProduct }));
   return (
     <div>
       <p className="words-read m-0">{marked(words, read.understood, read.open)}</p>
+      {unsaid.length > 0 && (
+        <p className="problem m-0">
+          {list(unsaid)}: who is that? Press them at the table; until then nobody is guarded from it.
+        </p>
+      )}
       {offers.slice(0, 2).map((o) => (
         <button key={o.text} type="button" className="press quiet w-full" style={{ minHeight: 44 }} onClick={o.take}>
           {o.text}
@@ -28,6 +43,12 @@ export function BriefWords({ meal, products, onMeal, onProduct }: Props) {
     </div>
   );
 }
+
+/** Whether what the words say is said of somebody at the table. */
+const covers = (e: EaterInput, need: string): boolean =>
+  need === 'mild'
+    ? e.mild
+    : e.avoids.some((a) => a === need) || e.diets.some((d) => d === need) || e.words.includes(need);
 
 /** What is understood and not so yet: offered, never done in silence. */
 function offerOf(

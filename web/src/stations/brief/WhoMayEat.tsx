@@ -24,9 +24,7 @@ export function WhoMayEat() {
           : 'nobody said that they must not meet something'}
       </div>
       {plan.who.nothing.length > 0 && (
-        <p className="problem m-0">
-          Nothing of the day is for {list(plan.who.nothing)} as it stands.
-        </p>
+        <p className="problem m-0">Nothing of the day is for {list(plan.who.nothing)} as it stands.</p>
       )}
       <Link to={`/bakes/${bakeId}/${item.id}/eaters`} className="press quiet mt-1" style={{ minHeight: 44 }}>
         Who may eat what

@@ -33,6 +33,10 @@ describe('the words of the brief', () => {
     fireEvent.click(screen.getByRole('button', { name: '6 people' }));
     expect(onMeal).toHaveBeenCalledWith({ mouthCount: 6 });
   });
+  it('ask who it is that must not meet something, until it is said of somebody', () => {
+    words('Six of us, one allergic to nuts');
+    expect(screen.getByText(/^no nuts: who is that\?/)).toBeTruthy();
+  });
   it('move the hour, not the day', () => {
     const { onMeal } = words('On the table at half past seven');
     fireEvent.click(screen.getByRole('button', { name: 'On the table at 19:30' }));
