@@ -109,7 +109,7 @@ export class Cook {
       const before = `${head}${at}`;
       await page.waitForFunction(
         (was) =>
-          `${document.querySelector('.bench-now h1')?.textContent}${(document.querySelector('.bench-next') as HTMLElement | null)?.innerText}` !==
+          `${document.querySelector('.bench-now h1')?.textContent}${document.querySelector<HTMLElement>('.bench-next')?.innerText}` !==
           was,
         before,
       );
