@@ -2,7 +2,7 @@ import { plainKitchen, starterItem, starterMeal } from '@crustallum/core/plan/st
 import { currentBake } from './useOpenBake';
 import type { BakeHead, StoredBake, StoredItem } from '@crustallum/core/contracts/bake';
 import { allDrafts, desk, draftOf, type Desk } from './desk';
-import type { Draft } from './draft';
+import { contentText, type Draft } from './draft';
 import { readPath, writePath } from '@crustallum/core/plan/path';
 import { changeItem } from './changes';
 import { makeStore } from './store';
@@ -48,6 +48,13 @@ describe('the desk', () => {
     const draft = { ...(draftOf(changed, 'a') as Draft), living: false };
     expect(play(bakeOpened({ bake: bake(), drafts: [draft] }))).toMatchObject({
       items: [{ title: 'Other' }],
+      unsaved: ['a'],
+      conflicts: [],
+    });
+    // unless what the server has on top is what this device had sent before its page was left
+    const sent = [contentText({ kind: 'item', version: 2, item: stored(2) })];
+    expect(play(bakeOpened({ bake: bake(stored(2)), drafts: [{ ...draft, sent }] }))).toMatchObject({
+      items: [{ title: 'Other', version: 2 }],
       unsaved: ['a'],
       conflicts: [],
     });

@@ -7,7 +7,7 @@ import { writePath } from '@crustallum/core/plan/path';
 import type { Refusal } from '@crustallum/core/quantities/refusal';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { StoredBake, StoredItem } from '@crustallum/core/contracts/bake';
-import { mealId, sameContent, type Draft, type Theirs } from './draft';
+import { contentText, mealId, sameContent, type Draft, type Theirs } from './draft';
 import type { FoundDraft } from './drafts';
 
 /** A document changed here and elsewhere: the cook says which stands. */
@@ -98,7 +98,9 @@ function takeUp(state: Desk, draft: FoundDraft, theirs: Theirs, version: number,
   put();
   if (draft.living) return;
   mark(state, draft.id);
-  if (draft.version !== version) state.conflicts.push({ id: draft.id, title: draft.title, theirs });
+  // what the server has on top of it may be this device's own, sent by a page that was left before the answer came
+  if (draft.version !== version && !draft.sent?.includes(contentText(theirs)))
+    state.conflicts.push({ id: draft.id, title: draft.title, theirs });
 }
 
 const theirsOf = (item: StoredItem): Theirs => ({ kind: 'item', version: item.version, item });

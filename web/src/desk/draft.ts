@@ -27,6 +27,9 @@ function canonical(value: unknown): string {
 const contentOf = (of: Draft | Theirs): unknown =>
   of.kind === 'meal' ? of.meal : { document: of.item.document, settled: of.item.settled, undone: of.item.undone };
 
+/** What a state of a document says, as text, whatever its version. */
+export const contentText = (of: Draft | Theirs): string => canonical(contentOf(of));
+
 /** Whether two states of a document say the same, whatever their versions. */
 export const sameContent = (a: Draft | Theirs, b: Draft | Theirs): boolean =>
-  a.kind === b.kind && canonical(contentOf(a)) === canonical(contentOf(b));
+  a.kind === b.kind && contentText(a) === contentText(b);

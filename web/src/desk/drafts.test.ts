@@ -1,5 +1,6 @@
 import { starterMeal } from '@crustallum/core/plan/starters';
-import type { Draft } from './draft';
+import { contentText, type Draft } from './draft';
+import { noteAnswered, noteSent } from './sent';
 import { keepDrafts, keepLast, readDrafts } from './drafts';
 import { deskStore } from './deskStore';
 import { differences } from './listeners';
@@ -35,6 +36,14 @@ describe('drafts on the device', () => {
     expect(await ids()).toEqual(['meal:c']);
     expect(localStorage.getItem('crustallum.drafts')).toBeNull();
     expect(await ids()).toEqual(['meal:c']);
+  });
+  it('that were under way when the page was left know what was sent of them', async () => {
+    noteSent(meal('d', 5));
+    keepLast([meal('d', 9)]);
+    const [found] = await readDrafts();
+    expect(found?.sent).toEqual([contentText(meal('d', 5))]);
+    noteAnswered('meal:d');
+    expect((await readDrafts())[0]?.sent).toBeUndefined();
   });
   it.each(['{broken', '"text"', '{"a":{}}', '[null,3,{}]'])(
     'are none where the device holds nonsense: %s',

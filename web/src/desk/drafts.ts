@@ -1,11 +1,16 @@
 import type { Draft } from './draft';
+import { sentOf } from './sent';
 import { livingTabs, thisTab } from './tabs';
 
 /** Where a page that is left writes what its store may not have had the time for. */
 const lastPlace = 'crustallum.drafts';
 
 /** A draft found on the device; `living`: another open page made it and will send it itself. */
-export type FoundDraft = Draft & { living: boolean };
+export type FoundDraft = Draft & {
+  living: boolean;
+  /** What of it was sent by a page that was left before the answer came, as text. */
+  sent?: string[];
+};
 
 /** The store is fetched apart, beside the first drawing. */
 const store = () => import('./deskStore').then((m) => m.deskStore);
@@ -25,7 +30,8 @@ export async function readDrafts(): Promise<FoundDraft[]> {
   return (await drafts.toArray()).map(({ tab, ...draft }) => {
     const mine = !living.has(tab);
     if (mine) written.set(draft.id, JSON.stringify(draft));
-    return { ...draft, living: !mine };
+    const sent = sentOf(draft.id);
+    return { ...draft, living: !mine, ...(sent.length ? { sent } : {}) };
   });
 }
 

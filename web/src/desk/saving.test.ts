@@ -20,7 +20,11 @@ class Bench implements SavingDesk {
   /** What the network does with the next requests. */
   fate: ('arrives' | 'answerLost' | 'down' | 'refused')[] = [];
   private letGo: (() => void)[] = [];
-  readonly queue = new SaveQueue(this, (draft) => this.send(draft));
+  queue = new SaveQueue(this, (draft) => this.send(draft));
+  /** The page is reloaded: what it knew of requests under way is gone. */
+  reload(): void {
+    this.queue = new SaveQueue(this, (draft) => this.send(draft));
+  }
 
   change(mouths: number): void {
     this.now = { ...this.now, kind: 'meal', meal: meal(mouths) };
@@ -60,7 +64,34 @@ class Bench implements SavingDesk {
   }
 }
 
+afterEach(() => localStorage.clear());
+
 describe('saving', () => {
+  it('knows its own words again after a page was left before the answer came', async () => {
+    const bench = new Bench();
+    bench.stored = { version: 1, mouths: 2 };
+    bench.fate = ['answerLost'];
+    void bench.queue.pump();
+    await bench.answer();
+    bench.change(6);
+    bench.reload();
+    const done = bench.queue.pump();
+    await bench.answer();
+    await bench.answer();
+    expect(await done).toBe(true);
+    expect(bench).toMatchObject({ changed: false, conflicts: [], stored: { version: 3, mouths: 6 } });
+  });
+  it('asks when what the server has is another’s, though something of its own was under way', async () => {
+    const bench = new Bench();
+    bench.fate = ['down'];
+    void bench.queue.pump();
+    await bench.answer();
+    bench.stored = { version: 2, mouths: 11 };
+    bench.reload();
+    void bench.queue.pump();
+    await bench.answer();
+    expect(bench.conflicts).toHaveLength(1);
+  });
   it('has one request in flight, and sends what was changed meanwhile on the version of its answer', async () => {
     const bench = new Bench();
     const done = bench.queue.pump();

@@ -1,5 +1,6 @@
 import type { Refusal } from '@crustallum/core/quantities/refusal';
 import { sameContent, type Draft, type Theirs } from './draft';
+import { noteAnswered, noteSent, wasSent } from './sent';
 
 /** What became of a document that was sent. */
 export type Outcome =
@@ -50,6 +51,7 @@ export class SaveQueue {
 
   private async sendUntilSaved(id: string): Promise<boolean> {
     for (let draft = this.desk.draft(id); draft; draft = this.desk.draft(id)) {
+      noteSent(draft);
       const outcome = await this.send(draft);
       this.desk.reached(outcome.kind !== 'unreachable');
       if (outcome.kind === 'unreachable') {
@@ -58,6 +60,7 @@ export class SaveQueue {
       }
       const lost = this.unanswered.get(id);
       this.unanswered.delete(id);
+      if (outcome.kind !== 'stale') noteAnswered(id);
       if (outcome.kind === 'refused') {
         this.desk.refused(draft, outcome.status, outcome.errors);
         return true;
@@ -65,11 +68,15 @@ export class SaveQueue {
       if (outcome.kind === 'saved') this.desk.saved(draft, outcome.version);
       else {
         const { theirs } = outcome;
-        const arrived = [draft, lost].find((sent) => sent && sameContent(sent, theirs));
+        const arrived =
+          [draft, lost].find((sent) => sent && sameContent(sent, theirs)) ??
+          (wasSent(id, theirs) ? asTheyHaveIt(draft, theirs) : undefined);
         if (!arrived) {
+          noteAnswered(id);
           this.desk.conflict(draft, theirs);
           return true;
         }
+        noteAnswered(id);
         this.desk.saved(arrived, theirs.version);
       }
       if (this.desk.draft(id)) await this.pause();
@@ -77,3 +84,11 @@ export class SaveQueue {
     return true;
   }
 }
+
+/** A draft as the server turned out to have taken it. */
+const asTheyHaveIt = (draft: Draft, theirs: Theirs): Draft =>
+  draft.kind === 'meal' && theirs.kind === 'meal'
+    ? { ...draft, meal: theirs.meal }
+    : draft.kind === 'item' && theirs.kind === 'item'
+      ? { ...draft, item: theirs.item }
+      : draft;
