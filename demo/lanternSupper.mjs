@@ -127,7 +127,7 @@ const quayPie = {
   },
   seal: { rimMm: 14, glue: 'egg', crimp: 'flute', slits: 5, slitMm: 25, wash: 'egg' },
   oven: { setC: 190, mode: 'conv', rack: 'low', support: 'steel' },
-  clock: { cook: 'Ines', standMinutes: 30 },
+  clock: { cook: 'Tobiah', standMinutes: 30 },
 };
 
 const coil = {
@@ -170,7 +170,7 @@ const coil = {
   },
   seal: { rimMm: 10, glue: 'none', crimp: 'roll', slits: 0, slitMm: 10, wash: 'butter' },
   oven: { setC: 190, mode: 'conv', rack: 'middle', support: 'tray' },
-  clock: { cook: 'Tobiah', standMinutes: 60 },
+  clock: { cook: 'Ines', standMinutes: 60 },
 };
 
 const eater = (name, what = {}) => ({ name, avoids: [], diets: [], words: [], mild: false, ...what });

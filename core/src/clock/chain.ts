@@ -175,7 +175,8 @@ function placeWork(
   const closing = laid.find((s) => closingCodes.includes(s.code));
   const prepared = layFilling(item.steps, closing?.startMin ?? run.startMin, helper, itemIndex, taken);
   const clash = clashes(laid, busy) ? cook : clashes(prepared, taken) ? helper : null;
-  return { laid: [...laid, ...prepared], clash };
+  // a wait that nothing asked for is no step
+  return { laid: [...laid, ...prepared].filter((s) => s.minutes > 0), clash };
 }
 
 function clockFigures(

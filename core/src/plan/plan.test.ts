@@ -38,7 +38,8 @@ describe.each(made)('a starter of %s in %s', (product, pastry) => {
   it('has nothing that stops it', () => expect(plan.problems.filter((p) => p.weight === 'stop')).toEqual([]));
   it('ends in the oven and a stand, with no step of no time', () => {
     expect(plan.steps.slice(-2).map((s) => s.code)).toEqual(['bake', 'stand']);
-    for (const s of plan.steps) expect(s.minutes).toBeGreaterThan(0);
+    // only the wait of a closed pie may be none: the Clock lengthens it where hands are taken
+    for (const s of plan.steps) if (s.code !== 'shapedChill') expect(s.minutes).toBeGreaterThan(0);
     expect(new Set(plan.steps.map((s) => s.id)).size).toBe(plan.steps.length);
   });
   it('draws a line as long as its steps, without gaps in time', () => {

@@ -1,6 +1,6 @@
 import type { RunEventType } from '@crustallum/core/contracts/run';
 import { closingCodes, type TimedStep } from '@crustallum/core/plan/steps/codes';
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { keysOn, pressable, typing } from '../design/ui/letterKeys';
 import { useNow } from '../desk/useNow';
@@ -172,7 +172,8 @@ function Running({
     else void ask(warmth.value).then((made) => made && say('cold', { into: true, cure: made }));
   };
   const keys = useRef({ toCold, quieten: () => setQuiet(state.index) });
-  useEffect(() => {
+  // before anything is painted: a key pressed on what is seen finds what belongs to it
+  useLayoutEffect(() => {
     keys.current = { toCold, quieten: () => setQuiet(state.index) };
   });
   useEffect(() => {

@@ -21,6 +21,8 @@ import type { PastryDay } from './pastryDay';
 
 /** A laminate's piece may shrink by this much (estimate): half an hour's rest, as cooks keep, and not until it lies dead. */
 const cutShrink = 0.06;
+/** A closed pie may wait so long in the cold before it is baked, min. */
+const waitsMin = 12 * 60;
 /** A bought block of puff as it comes, m: an estimate. */
 const boughtBlockM = 0.015;
 /** Oil has no band: nothing is too warm or too cold to work. */
@@ -54,7 +56,11 @@ export function planDay(
   }
   const shaped = { kind: 'slab' as const, thicknessM: Math.max(0.004, 2 * t) };
   const least = item.dough.pastry === 'roughPuff' ? relaxMin.shapes : 0;
-  line.cold(stepId('shapedChill', 'all'), shaped, least, 12 * 60, { lots });
+  const last = stepId('shapedChill', 'all');
+  line.cold(last, shaped, least, waitsMin, { lots });
+  // a closed pie that need not chill may wait in the cold all the same, where hands or oven are taken
+  if (!line.steps.some((s) => s.id === last) && line.way !== 'none' && line.way !== 'room')
+    line.step(last, 'cold', 0, { elasticMin: waitsMin, values: { lots, place: 'fridge' } });
   const coldLine: ColdLine = {
     medium: 'fat',
     unit: '°C',
