@@ -9,7 +9,7 @@ test('a run goes on through reload, server loss and no network, and ends in the 
   await page.keyboard.press('Space');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Mix');
   await page.getByRole('button', { name: 'It holds, next' }).click();
-  await page.getByRole('button', { name: 'In the cold, next' }).click();
+  await benchAt(page, 'Turns 1 and 2');
   await expect(page.getByRole('list', { name: 'Timers' })).toContainText('rest, Lantern pies');
   const left = page.getByRole('region', { name: 'Minutes left before the fat is too soft' });
   await expect(left).toContainText('it cracks under 10°');
