@@ -75,6 +75,18 @@ describe('an allergen, wherever it hides', () => {
     for (const allergen of allergens.filter((a) => a !== 'gluten' && a !== 'wheat'))
       expect([allergen, answer(avoiding(allergen), plainPie()).answer]).toEqual([allergen, 'may']);
   });
+  it('on the last brush over leaves is met, though the leaves were brushed with something else', () => {
+    const tray = starterItem('filoTray', 6, 'You');
+    const oiled: ItemInput = {
+      ...tray,
+      dough: { ...tray.dough, fat: 'oil' },
+      filling: { ...tray.filling, ingredients: squash },
+      seal: { ...tray.seal, wash: 'butter' },
+    };
+    const read = [{ name: 'Filo', ingredient: 'filo', label: { contains: ['gluten' as const, 'wheat' as const] } }];
+    expect(answer(avoiding('milk'), oiled, read)).toMatchObject({ answer: 'not', meets: [{ place: 'wash' }] });
+    expect(answer(avoiding('milk'), { ...oiled, seal: { ...oiled.seal, wash: 'oil' } }, read).answer).toBe('may');
+  });
   it('is found by its packet’s traces too', () => {
     const labels = [
       { name: 'Shortening', ingredient: 'shortening', label: { contains: [], traces: ['nuts' as const] } },

@@ -100,8 +100,8 @@ export function contentsOf(item: ItemInput, plan: ItemPlan): Content[] {
   );
   const glue = gluedWith[item.seal.glue];
   if (glue && plan.seal.gluedMm > 0) put('glue', glue, eggG(plan, 'glue'));
-  // the last brush over leaves is counted with the fat between them
-  const coat = plan.seal.closing === 'laps' && item.seal.wash === 'butter' ? 0 : brushedG(plan.seal);
+  // the last brush over leaves is counted with the fat between them, where it is the same fat
+  const coat = plan.seal.closing === 'laps' && item.seal.wash === item.dough.fat ? 0 : brushedG(plan.seal);
   for (const [id, share] of brushedWith[item.seal.wash]) put('wash', id, coat * share);
   return out.filter((c) => c.grams > 0 || c.place === 'glue');
 }
