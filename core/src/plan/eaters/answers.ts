@@ -46,7 +46,8 @@ export interface WhoEats {
 const fillingItselfPct = 40;
 
 /** Pieces are filled one by one: some of them first, from their own bowl. */
-const madeApart = (item: ItemInput): boolean => item.product === 'handPies' || item.product === 'potPies';
+const madeApart = (item: ItemInput): boolean =>
+  (item.product === 'handPies' || item.product === 'potPies') && item.brief.count > 1;
 
 /** Whether some pieces of an item can be filled apart, without one thing that is met. */
 export const leavesOut = (m: Meeting, item: ItemInput): boolean =>

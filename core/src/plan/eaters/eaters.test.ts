@@ -213,6 +213,15 @@ describe('pieces made apart', () => {
     const made = { ...nutty, product: dish.product, cut: dish.cut };
     expect(who(made, avoiding('nuts')).eaters[0]?.dishes[0]?.answer).toBe('not');
   });
+  it('are not of one pie for all, though it has a lid of its own', () => {
+    const one = {
+      ...nutty,
+      product: 'potPies' as const,
+      brief: { count: 1 },
+      cut: starterItem('potPies', 4, 'You').cut,
+    };
+    expect(who(one, avoiding('nuts')).eaters[0]?.dishes[0]?.answer).toBe('not');
+  });
   it('leave nobody out unsaid: who may eat nothing of the day is named', () => {
     expect(who(nutty, avoiding('gluten')).nothing).toEqual(['Noor']);
     expect(who(nutty, avoiding('nuts')).nothing).toEqual([]);
