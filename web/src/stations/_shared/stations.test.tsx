@@ -110,11 +110,16 @@ describe('what cannot be made', () => {
   }, 20_000);
 });
 
+/** A station is settled on what is worked out now, not on what was kept from another time. */
+const settleable = (name: string) =>
+  waitFor(() => expect(screen.getByRole<HTMLButtonElement>('button', { name }).disabled).toBe(false));
+
 describe('settling', () => {
   it('crimps the rim under the station and goes on to the next', async () => {
     new FakeServer().plan(['handPies', 'roughPuff']);
     const router = open(at('folds'));
     await heading('Folds');
+    await settleable('Settle the folds');
     fireEvent.click(screen.getByRole('button', { name: /Settle the folds/ }));
     await heading('Filling');
     expect(router.state.location.pathname).toBe(at('filling'));
@@ -124,6 +129,7 @@ describe('settling', () => {
     new FakeServer().plan(['handPies', 'roughPuff']);
     open(at('oven'));
     await heading('Oven');
+    await settleable('Settle the oven');
     fireEvent.keyDown(window.document.body, { key: 'Enter' });
     await heading('Clock');
     expect(store.getState().desk.items[0]?.settled).toEqual(['oven']);
