@@ -49,9 +49,14 @@ export function EatersStation() {
   return (
     <main className="eaters bg-flour">
       <section aria-label="Who may eat what" className="min-w-0">
-        <h1 className="sign m-0" style={{ fontSize: 'clamp(28px, 3vw, 38px)' }}>
-          Who may eat what
-        </h1>
+        <div className="flex flex-wrap items-center justify-between gap-x-4">
+          <h1 className="sign m-0" style={{ fontSize: 'clamp(28px, 3vw, 38px)' }}>
+            Who may eat what
+          </h1>
+          <Press quiet onClick={() => void navigate(`/bakes/${bakeId}/${item.id}/brief`)}>
+            Back to the brief
+          </Press>
+        </div>
         <p className="quiet-ink m-0" style={{ fontSize: 16 }}>
           {needy < 0 ? `${meal.mouthCount} eat everything. Does anybody not eat something? Press them.` : sentence}
         </p>
@@ -59,14 +64,6 @@ export function EatersStation() {
       </section>
       <aside ref={column} className="flex flex-col" aria-label={`${everybody[chosen]?.name ?? ''}: what they may eat`}>
         <Chosen index={chosen} eater={everybody[chosen]} onName={() => setOpen(chosen)} />
-        <Press
-          crimp
-          className="mt-auto w-full"
-          style={{ position: 'sticky', bottom: 'calc(var(--spacing-line) + 8px)', flex: 'none' }}
-          onClick={() => void navigate(`/bakes/${bakeId}/${item.id}/brief`)}
-        >
-          Back to the brief
-        </Press>
       </aside>
       <EaterSlip
         eaters={everybody}
