@@ -21,6 +21,8 @@ test('a run goes on through reload, server loss and no network, and ends in the 
   await expect(page.getByText('rest, Lantern pies')).toHaveCount(0);
   await page.keyboard.press('Space');
 
+  // without a server a reload is answered by the service worker: it has to have everything first
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
   await supper.stop();
   const before = await page.getByRole('heading', { level: 1 }).innerText();
   await page.keyboard.press('Space');

@@ -2,7 +2,7 @@ import type { Answer } from '@crustallum/core/quantities/model';
 import { secondPlanner, endSecondPlanner } from '../workers/planner';
 
 /** A question that takes longer, once it is put, is given up: nothing hangs. */
-export const longestMs = 2000;
+export const longestMs = 6000;
 
 /** The questions before this one: one is put at a time, so that none is ended for another's slowness. */
 let before: Promise<unknown> = Promise.resolve();
