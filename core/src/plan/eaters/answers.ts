@@ -53,12 +53,16 @@ const madeApart = (item: ItemInput): boolean =>
 export const leavesOut = (m: Meeting, item: ItemInput): boolean =>
   madeApart(item) && item.brief.allAlike !== true && canBeApart(m, item);
 
-/** Whether what is met can be left out of some of the pieces. Pastry is one dough, and one brush goes over a whole tray. */
-function canBeApart(m: Meeting, item: ItemInput): boolean {
-  if (m.place !== 'filling' || m.at === undefined) return false;
-  const all = item.filling.ingredients.reduce((sum, i) => sum + i.gramsPer100, 0);
-  return (100 * (item.filling.ingredients[m.at]?.gramsPer100 ?? 0)) / Math.max(1, all) < fillingItselfPct;
+/** What share of a filling these parts of it are, %. */
+function fillingPct(parts: ReadonlySet<number>, item: ItemInput): number {
+  const grams = item.filling.ingredients.map((i) => i.gramsPer100);
+  const all = grams.reduce((sum, g) => sum + g, 0);
+  return (100 * grams.reduce((sum, g, at) => sum + (parts.has(at) ? g : 0), 0)) / Math.max(1, all);
 }
+
+/** Whether what is met can be left out of some of the pieces. Pastry is one dough, and one brush goes over a whole tray. */
+const canBeApart = (m: Meeting, item: ItemInput): boolean =>
+  m.place === 'filling' && m.at !== undefined && fillingPct(new Set([m.at]), item) < fillingItselfPct;
 
 /** What one eater may have of one item: checked against everything in the piece; not known counts as no. */
 export function answerFor(
@@ -70,7 +74,10 @@ export function answerFor(
   if (!hasNeed(eater)) return { answer: 'may', meets: [] };
   const meets = meetings(eater, item, contents, labels).sort((a, b) => Number(b.sure) - Number(a.sure));
   if (meets.length === 0) return { answer: 'may', meets };
-  if (meets.every((m) => leavesOut(m, item))) return { answer: 'pieces', meets };
+  // each may be a small part of the filling and all of them most of it
+  const without = new Set(meets.flatMap((m) => m.at ?? []));
+  if (meets.every((m) => leavesOut(m, item)) && fillingPct(without, item) < fillingItselfPct)
+    return { answer: 'pieces', meets };
   return { answer: meets.some((m) => m.sure) ? 'not' : 'unknown', meets };
 }
 

@@ -213,6 +213,15 @@ describe('pieces made apart', () => {
     const made = { ...nutty, product: dish.product, cut: dish.cut };
     expect(who(made, avoiding('nuts')).eaters[0]?.dishes[0]?.answer).toBe('not');
   });
+  it('are not where several small parts together are what the filling is', () => {
+    const mixed = plainPie((p) => ({
+      filling: {
+        ...p.filling,
+        ingredients: ['Walnuts', 'Hazelnuts', 'Squash'].map((name) => ({ name, gramsPer100: 35 })),
+      },
+    }));
+    expect(who(mixed, avoiding('nuts')).eaters[0]?.dishes[0]?.answer).toBe('not');
+  });
   it('are not of one pie for all, though it has a lid of its own', () => {
     const one = {
       ...nutty,
