@@ -1,5 +1,7 @@
 import { figure, type Figure } from '../plan/figure';
-import { closingCodes, type Step, type TimedStep } from '../plan/steps/codes';
+import type { OvenStep } from '../oven/bakeInput';
+import { fitsOven, withPreheat, type OvenRun } from './ovenRuns';
+import { closingCodes, type Step, type StepCode, type TimedStep } from '../plan/steps/codes';
 import type { Problem } from '../plan/problem';
 import type { KitchenInput } from '../contracts/kitchen';
 import { problem } from '../plan/problem';
@@ -8,9 +10,11 @@ import { problem } from '../plan/problem';
 export interface Scheduled {
   title: string;
   cook: string;
-  oven: { setC: number; mode: string };
+  heats: readonly OvenStep[];
+  mode: string;
   steps: readonly Step[];
   trays: number;
+  preheatMin: number;
 }
 
 export interface ClockPlan {
@@ -23,56 +27,17 @@ export interface ClockPlan {
   figures: Record<'start' | 'hands' | 'oven', Figure>;
   problems: Problem[];
   hands: { cook: string; minutes: number }[];
-  ovenRuns: {
-    itemIndex: number;
-    startMin: number;
-    endMin: number;
-    setC: number;
-    mode: string;
-    preheatFromMin: number;
-  }[];
+  /** Bakes in order; `setC` is the first heat of each. */
+  ovenRuns: (OvenRun & { setC: number; preheatFromMin: number })[];
 }
 
-/** Oven pace between two settings, °C a minute: estimates for a domestic oven. */
-const climbsCMin = 1.9;
-const fallsCMin = 4;
-const sameHeatC = 10;
-const preheatMin = 15;
 const nudgeMin = 5;
 const mostNudges = 288;
 
-interface OvenRun {
-  itemIndex: number;
-  startMin: number;
-  endMin: number;
-  setC: number;
-  mode: string;
-  trays: number;
-}
 interface Busy {
   cook: string;
   from: number;
   to: number;
-}
-
-const changeover = (earlier: { setC: number }, later: { setC: number }): number => {
-  const rise = later.setC - earlier.setC;
-  return rise > 0 ? rise / climbsCMin : -rise / fallsCMin;
-};
-
-function fitsOven(run: OvenRun, placed: readonly OvenRun[], shelves: number): number | null {
-  let together = run.trays;
-  for (const other of placed) {
-    const overlap = run.startMin < other.endMin && other.startMin < run.endMin;
-    const alike = Math.abs(run.setC - other.setC) <= sameHeatC && run.mode === other.mode;
-    if (overlap && (!alike || (together += other.trays) > shelves))
-      return other.startMin - (alike ? 0 : changeover(run, other));
-    if (!overlap && !alike) {
-      const [a, b] = run.startMin < other.startMin ? [run, other] : [other, run];
-      if (b.startMin - a.endMin < changeover(a, b) - 1e-9) return other.startMin - changeover(run, other);
-    }
-  }
-  return null;
 }
 
 /**
@@ -86,23 +51,28 @@ export function planClock(items: readonly Scheduled[], kitchen: KitchenInput, se
   const problems: Problem[] = [];
   const busy: Busy[] = [];
   items.forEach((item, itemIndex) => {
-    const { run, fits } = placeBake(item, itemIndex, runs, kitchen.ovenShelves);
+    const { run, fits } = placeBake(item, itemIndex, runs, kitchen, busy);
     if (!fits) problems.push(problem('clock', 'heats_overlap', 'warn', ['oven.setC'], { item: item.title }));
     const stand = item.steps.find((s) => s.code === 'stand') as Step;
     if (run.endMin < -stand.minutes - longestStandMin)
       problems.push(problem('clock', 'stands_long', 'warn', ['oven.setC'], { item: item.title, minutes: -run.endMin }));
     runs.push(run);
-    const { laid, clash } = placeWork(item, itemIndex, run, kitchen.cooks, busy);
+    const { laid, clash, blind, heats } = placeWork(item, itemIndex, run, kitchen, busy, runs);
+    runs.push(...blind);
+    if (fits && heats) problems.push(problem('clock', 'heats_overlap', 'warn', ['oven.blind'], { item: item.title }));
     if (clash)
       problems.push(problem('clock', 'hands_taken', 'warn', ['clock.cook'], { item: item.title, cook: clash }));
-    for (const s of laid) if (s.cook) busy.push({ cook: s.cook, from: s.startMin, to: s.startMin + s.minutes });
+    for (const s of laid) if (takesHands(s)) busy.push({ cook: s.cook, from: s.startMin, to: s.startMin + s.minutes });
     const bake = item.steps.find((s) => s.code === 'bake') as Step;
-    timed.push(
+    const placed: TimedStep[] = [
       ...laid,
       { ...bake, itemIndex, cook: null, startMin: run.startMin },
       { ...stand, itemIndex, cook: null, startMin: run.endMin, minutes: -run.endMin },
-    );
+    ];
+    timed.push(...placed, ...meanwhile(item, itemIndex, cookOf(item, kitchen.cooks), placed));
   });
+  const ovenRuns = withPreheat(runs);
+  timed.push(...ovenRuns.flatMap(heating));
   timed.sort((a, b) => a.startMin - b.startMin || a.itemIndex - b.itemIndex);
   const hands = kitchen.cooks.map((cook) => ({
     cook,
@@ -113,70 +83,134 @@ export function planClock(items: readonly Scheduled[], kitchen: KitchenInput, se
     serveAt,
     steps: timed,
     startMin,
-    figures: clockFigures(items, timed, startMin, runs, hands),
+    figures: clockFigures(items, timed, startMin, ovenRuns, hands),
     problems,
     hands,
-    ovenRuns: withPreheat(runs),
+    ovenRuns: ovenRuns.map((r) => ({ ...r, setC: r.heats[0]?.setC ?? 0 })),
   };
 }
 
 /** A pie that is out longer than this before the table, beyond its stand, is said, min. */
 const longestStandMin = 60;
+const mostTries = 400;
 
-/** The bake of an item as late as the oven allows; `fits` is false where it lies beside one it cannot share with. */
+const cookOf = (item: Scheduled, cooks: readonly string[]): string =>
+  cooks.includes(item.cook) ? item.cook : cooks[0];
+
+/** Work that keeps a cook from other work; a moment at the oven does not. */
+const takesHands = (s: TimedStep): s is TimedStep & { cook: string } => s.cook !== null && s.kind !== 'tend';
+
+/** The oven switched on, or set to another heat, for a bake. */
+function heating(run: ReturnType<typeof withPreheat>[number]): TimedStep[] {
+  const minutes = run.startMin - run.preheatFromMin;
+  if (minutes < 1) return [];
+  const values = { setC: run.heats[0]?.setC ?? 0, mode: run.mode, rack: run.rack, fromC: run.fromC };
+  const id = `preheat:${run.stepId.split(':')[0]}`;
+  const step = {
+    id,
+    code: 'preheat',
+    strand: 'oven',
+    kind: 'oven',
+    minutes,
+    elasticMin: 0,
+    pieces: 0,
+    values,
+  } as const;
+  return [{ ...step, itemIndex: run.itemIndex, cook: null, startMin: run.preheatFromMin }];
+}
+
+/** What is done while another step of an item goes on. */
+const meanwhile = (item: Scheduled, itemIndex: number, cook: string, placed: readonly TimedStep[]): TimedStep[] =>
+  item.steps.flatMap((s) => {
+    const during = s.during && placed.find((p) => p.id === s.during?.stepId);
+    return during && s.during ? [{ ...s, itemIndex, cook, startMin: during.startMin + s.during.atMin }] : [];
+  });
+
+const runOf = (item: Scheduled, itemIndex: number, step: Step, startMin: number): OvenRun => ({
+  itemIndex,
+  stepId: step.id,
+  startMin,
+  endMin: startMin + step.minutes,
+  heats: step.code === 'bake' ? item.heats : [{ fromMin: 0, setC: Number(step.values['setC']) }],
+  mode: item.mode,
+  rack: String(step.values['rack'] ?? 'middle'),
+  trays: item.trays,
+  preheatMin: item.preheatMin,
+});
+
+/**
+ * The bake of an item as late as the oven allows, and as the hands that brush it just before are free; `fits` is false where
+ * it lies beside one it cannot share with.
+ */
 function placeBake(
   item: Scheduled,
   itemIndex: number,
   runs: readonly OvenRun[],
-  shelves: number,
+  kitchen: KitchenInput,
+  busy: readonly Busy[],
 ): { run: OvenRun; fits: boolean } {
   const bake = item.steps.find((s) => s.code === 'bake') as Step;
   const stand = item.steps.find((s) => s.code === 'stand') as Step;
+  const brush = item.steps.find((s) => s.code === 'glaze')?.minutes ?? 0;
+  const cook = cookOf(item, kitchen.cooks);
   let end = -stand.minutes;
-  const at = (endMin: number): OvenRun => ({
-    itemIndex,
-    startMin: endMin - bake.minutes,
-    endMin,
-    setC: item.oven.setC,
-    mode: item.oven.mode,
-    trays: item.trays,
-  });
   for (let tries = 0; tries < mostTries; tries++) {
-    const before = fitsOven(at(end), runs, shelves);
-    if (before === null) return { run: at(end), fits: item.trays <= shelves };
-    end = Math.min(end, before) - 0.001;
+    const run = runOf(item, itemIndex, bake, end - bake.minutes);
+    const before = fitsOven(run, runs, kitchen.ovenShelves);
+    const brushing = busy.find(
+      (b) => b.cook === cook && run.startMin - brush < b.to - 1e-6 && b.from < run.startMin - 1e-6,
+    );
+    if (before === null && !(brush && brushing)) return { run, fits: item.trays <= kitchen.ovenShelves };
+    if (before !== null) end = Math.min(end, before) - 0.001;
+    else end = Math.min(end - 1, (brushing as Busy).from + bake.minutes);
   }
-  return { run: at(end), fits: false };
+  return { run: runOf(item, itemIndex, bake, end - bake.minutes), fits: false };
 }
-const mostTries = 200;
 
 /** An item's own steps back from its bake, and its filling's before it is closed; `clash` names a cook wanted twice. */
 function placeWork(
   item: Scheduled,
   itemIndex: number,
   run: OvenRun,
-  cooks: readonly string[],
+  kitchen: KitchenInput,
   busy: readonly Busy[],
-): { laid: TimedStep[]; clash: string | null } {
-  const pastry = item.steps.filter((s) => s.strand === 'pastry' && s.code !== 'bake' && s.code !== 'stand');
-  const cook = cooks.includes(item.cook) ? item.cook : cooks[0];
+  runs: readonly OvenRun[],
+): { laid: TimedStep[]; clash: string | null; blind: OvenRun[]; heats: boolean } {
+  const { cooks, ovenShelves } = kitchen;
+  const pastry = item.steps.filter(
+    (s) => s.strand === 'pastry' && s.code !== 'bake' && s.code !== 'stand' && s.during === undefined,
+  );
+  const cook = cookOf(item, cooks);
   const helper = cooks.find((c) => c !== cook) ?? cook;
-  const last = pastry[pastry.length - 1];
-  const stretchable = last && last.kind === 'cold' ? last : null;
+  // a baked case waits as it is; what is closed waits in the cold
+  const stretchable =
+    pastry.find((s) => s.code === 'caseCool') ?? [...pastry].reverse().find((s) => s.kind === 'cold') ?? null;
+  const last = pastry.filter((s) => s.kind !== 'bench').at(-1) === stretchable ? stretchable : null;
+  const baked = (laid: readonly TimedStep[]) =>
+    laid.filter((s) => s.kind === 'oven').map((s) => runOf(item, itemIndex, s, s.startMin));
+  const ovenTaken = (laid: readonly TimedStep[]) => baked(laid).some((b) => fitsOven(b, runs, ovenShelves) !== null);
+  const taken = (laid: readonly TimedStep[]) => clashes(laid, busy) || ovenTaken(laid);
   let extra = 0;
-  let laid = lay(pastry, run.startMin, cook, itemIndex, stretchable, extra);
-  for (let n = 0; n < mostNudges && clashes(laid, busy) && (!stretchable || extra < stretchable.elasticMin); n++) {
+  let laid = lay(pastry, run.startMin, cook, itemIndex, last, extra);
+  for (let n = 0; n < mostNudges && taken(laid) && last && extra < last.elasticMin; n++) {
     extra += nudgeMin;
-    laid = lay(pastry, run.startMin, cook, itemIndex, stretchable, extra);
+    laid = lay(pastry, run.startMin, cook, itemIndex, last, extra);
   }
   // the item's own work takes hands too: nobody stirs the pot and rolls at once
-  const own = laid.flatMap((s) => (s.cook ? [{ cook: s.cook, from: s.startMin, to: s.startMin + s.minutes }] : []));
-  const taken = [...busy, ...own];
+  const own = laid.flatMap((s) =>
+    takesHands(s) ? [{ cook: s.cook, from: s.startMin, to: s.startMin + s.minutes }] : [],
+  );
+  const everyones = [...busy, ...own];
   const closing = laid.find((s) => closingCodes.includes(s.code));
-  const prepared = layFilling(item.steps, closing?.startMin ?? run.startMin, helper, itemIndex, taken);
-  const clash = clashes(laid, busy) ? cook : clashes(prepared, taken) ? helper : null;
+  const prepared = layFilling(item.steps, closing?.startMin ?? run.startMin, helper, itemIndex, everyones);
+  const clash = clashes(laid, busy) ? cook : clashes(prepared, everyones) ? helper : null;
   // a wait that nothing asked for is no step
-  return { laid: [...laid, ...prepared].filter((s) => s.minutes > 0), clash };
+  return {
+    laid: [...laid, ...prepared].filter((s) => s.minutes > 0),
+    clash,
+    blind: baked(laid),
+    heats: ovenTaken(laid),
+  };
 }
 
 function clockFigures(
@@ -205,7 +239,7 @@ function clockFigures(
         item: items[first?.itemIndex ?? 0]?.title ?? '',
         cook: first?.cook ?? '',
         cold: coldMinutes,
-        ovenAt: runs[first?.itemIndex ?? 0]?.startMin ?? 0,
+        ovenAt: runs.find((r) => r.itemIndex === first?.itemIndex)?.startMin ?? 0,
       },
       'exact',
       'plan.bake',
@@ -222,23 +256,12 @@ function clockFigures(
       runs.reduce<number | null>((soonest, r) => Math.min(soonest ?? Infinity, r.startMin), null),
       'min',
       'clock.oven',
-      { runs: runs.length, heats: new Set(runs.map((r) => r.setC)).size },
+      { runs: runs.length, heats: new Set(runs.flatMap((r) => r.heats.map((h) => h.setC))).size },
       'estimate',
       'plan.bake',
     ),
   };
 }
-
-/** Bakes in order, each with the minute from which the oven has to heat for it. */
-const withPreheat = (runs: readonly OvenRun[]): ClockPlan['ovenRuns'] =>
-  [...runs]
-    .sort((a, b) => a.startMin - b.startMin)
-    .map(({ trays: _, ...run }, i, sorted) => {
-      const previous = sorted[i - 1];
-      const near = previous && run.startMin - previous.endMin < preheatMin * 3;
-      const lead = near ? changeover(previous, run) : preheatMin;
-      return { ...run, preheatFromMin: run.startMin - lead };
-    });
 
 function lay(
   steps: readonly Step[],
@@ -254,19 +277,23 @@ function lay(
     .map((s): TimedStep => {
       const minutes = s.minutes + (s === stretchable ? extra : 0);
       end -= minutes;
-      return { ...s, minutes, itemIndex, cook: s.kind === 'bench' ? cook : null, startMin: end };
+      return { ...s, minutes, itemIndex, cook: s.kind === 'bench' || s.kind === 'tend' ? cook : null, startMin: end };
     })
     .reverse();
 }
 
+const overlaps = (s: Busy, b: Busy): boolean => b.cook === s.cook && s.from < b.to - 1e-6 && b.from < s.to - 1e-6;
+
 const clashes = (laid: readonly TimedStep[], busy: readonly Busy[]): boolean =>
   laid.some(
     (s) =>
-      s.cook &&
-      busy.some((b) => b.cook === s.cook && s.startMin < b.to - 1e-6 && b.from < s.startMin + s.minutes - 1e-6),
+      takesHands(s) && busy.some((b) => overlaps({ cook: s.cook, from: s.startMin, to: s.startMin + s.minutes }, b)),
   );
 
-/** Cooking and cooling of the filling, ready by the closing; earlier while the helper's hands are taken. */
+/** A filling is made no longer before it goes in, min. */
+const filledWithinMin = 12 * 60;
+
+/** The filling made ready, cooked and cooled by the closing; each piece of work as late as the helper's hands are free. */
 function layFilling(
   steps: readonly Step[],
   readyBy: number,
@@ -274,17 +301,34 @@ function layFilling(
   itemIndex: number,
   busy: readonly Busy[],
 ): TimedStep[] {
-  const cookStep = steps.find((s) => s.code === 'cookFilling');
-  const coolStep = steps.find((s) => s.code === 'coolFilling');
-  const place = (extra: number): TimedStep[] => {
-    const coolMinutes = (coolStep?.minutes ?? 0) + (coolStep ? extra : 0);
-    const coolStart = readyBy - coolMinutes - (coolStep ? 0 : extra);
-    return [
-      ...(cookStep ? [{ ...cookStep, itemIndex, cook, startMin: coolStart - cookStep.minutes }] : []),
-      ...(coolStep ? [{ ...coolStep, itemIndex, cook: null, startMin: coolStart, minutes: coolMinutes }] : []),
-    ];
+  const laid: TimedStep[] = [];
+  const earliest = readyBy - filledWithinMin;
+  let end = readyBy;
+  const work = (s: Step | undefined, by: number): number => {
+    if (!s) return by;
+    let to = by;
+    for (let n = 0; n < mostNudges; n++) {
+      const taken = busy.filter((b) => overlaps({ cook, from: to - s.minutes, to }, b));
+      if (!taken.length || to - s.minutes < earliest) break;
+      to = Math.min(...taken.map((b) => b.from));
+    }
+    laid.push({ ...s, itemIndex, cook, startMin: to - s.minutes });
+    return to;
   };
-  let extra = 0;
-  while (extra < 12 * 60 && clashes(place(extra), busy)) extra += nudgeMin;
-  return place(extra);
+  const step = (code: StepCode) => steps.find((s) => s.code === code);
+  const cool = step('coolFilling');
+  const off = work(step('cookFilling'), end - (cool?.minutes ?? 0));
+  // it goes on cooling where it was off the heat earlier
+  if (cool)
+    laid.push({
+      ...cool,
+      itemIndex,
+      cook: null,
+      startMin: step('cookFilling') ? off : end - cool.minutes,
+      minutes: step('cookFilling') ? end - off : cool.minutes,
+    });
+  const cooked = laid.find((s) => s.code === 'cookFilling');
+  end = cooked ? cooked.startMin : cool ? end - cool.minutes : end;
+  work(step('prepareFilling'), end);
+  return laid;
 }

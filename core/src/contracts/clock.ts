@@ -10,6 +10,6 @@ export class LongerInput {
 export class ItemClockInput {
   @IsString() @MaxLength(40) cook!: string;
   /** Rest between oven and table. */
-  @NumberIn(0, 120, 'min', { integer: true }) standMinutes!: number;
+  @NumberIn(0, 300, 'min', { integer: true }) standMinutes!: number;
   @Optional() @NestedList(() => LongerInput, 40) longer?: LongerInput[];
 }

@@ -40,6 +40,8 @@ type Times = {
   lid: number | null;
   dry: number | null;
   boil: number | null;
+  /** Its middle passes what its egg bears. */
+  weeps: number | null;
 };
 
 export interface Bake {
@@ -100,6 +102,7 @@ class Observers {
     lid: null,
     dry: null,
     boil: null,
+    weeps: null,
   };
   steamMax = 0;
   steamTotal = 0;
@@ -208,6 +211,7 @@ class Observers {
 
     const coreBefore = this.core;
     this.core = this.middle();
+    if (s.filling.weepsC !== undefined) cross('weeps', coreBefore, this.core, s.filling.weepsC);
     // the heat that makes safe has to have reached every part of it, its face too
     const coldest = this.coldest();
     if (coldest > 40) this.f70 += 10 ** ((coldest - 70) / 7.5) * span;
@@ -325,7 +329,7 @@ function conclude(
   let latest: number | null = null;
   let conflict = false;
   if (proposedAll !== null && earliest !== null) {
-    latest = Math.min(times.dark ?? Infinity, times.dry ?? Infinity, 1.4 * proposedAll);
+    latest = Math.min(times.dark ?? Infinity, times.dry ?? Infinity, times.weeps ?? Infinity, 1.4 * proposedAll);
     if (latest < proposedAll) {
       conflict = true;
       latest = Math.max(latest, earliest);

@@ -14,7 +14,9 @@ export interface BakeSpec {
   /** null: an open pie; its filling meets the oven's air. */
   top: { type: CrustType; tMm: number } | null;
   /** null: a lid only, which needs a vessel. */
-  base: { type: CrustType; tMm: number; blind?: boolean } | null;
+  base: { type: CrustType; tMm: number; blind?: boolean; waterLeft?: number; sealed?: boolean } | null;
+  /** A case baked before it is filled, under weights for so long; its filling counts for nothing. */
+  empty?: { weightsMin: number };
   filling: {
     type: FillType;
     depthMm: number;

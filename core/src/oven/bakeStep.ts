@@ -1,4 +1,4 @@
-import { baseCells, fillingCells, saturationPressure, topCells, type BakeSetup } from './bakeSetup';
+import { baseCells, saturationPressure, topCells, type BakeSetup } from './bakeSetup';
 import { convectiveH, ovenVapourPressure, type Oven } from './ovenState';
 import { stack } from './stack';
 import type { Crust } from './tables';
@@ -16,6 +16,11 @@ const fillingActivity = 0.985;
 const openActivity = 0.95;
 /** A skin forms where an open filling dries; it lets this share of what still air does through (estimate). */
 const skinPermeability = 0.3;
+
+/** Share that an egg brushed on a blind-baked base lets through (estimate). */
+const eggSealed = 0.3;
+/** From the oven's air through weights and paper to a case, W/(m² K): 1/25 of the surface and a centimetre of beans (estimate). */
+const underWeights = 1 / (1 / 25 + 0.01);
 
 const slopeOf = (p: number, t: number): number => (p * 1730.63 * Math.LN10) / (t + 233.426) ** 2;
 const kelvin = (t: number): number => t + 273.15;
@@ -43,6 +48,9 @@ export class BakeStepper {
   private readonly lateralFrozen: number;
   private readonly finCapacity: number;
   private readonly leak: number;
+  /** What passes between filling and base, against a base that is bare: an egg brushed on it keeps most of it out. */
+  private readonly inside: number;
+  private readonly weightsUntilS: number;
   private surfaceTop: number;
   /** How deep an open filling has dried, m. */
   private skinM = 0;
@@ -90,6 +98,8 @@ export class BakeStepper {
       this.finCapacity = 1 + ((Math.tanh(m0 * Lf) / (m0 * Lf)) * (s.perimeter * Lf + Math.PI * Lf * Lf)) / s.area;
     } else this.finCapacity = 1;
     const edges = Math.min(2, s.perimeter / s.area / 60);
+    this.inside = spec.base?.sealed ? eggSealed : 1;
+    this.weightsUntilS = 60 * (spec.empty?.weightsMin ?? 0);
     this.leak = s.vessel ? (s.vessel.loose ? 3e-9 : 1e-9) : s.support ? 8e-9 * edges : 4e-8;
   }
 
@@ -157,7 +167,7 @@ export class BakeStepper {
     const cu = f.density * (4180 * f.water + 1600 * (1 - f.water));
     const cf = f.density * (2050 * f.water + 1600 * (1 - f.water));
     const latent = 0.92 * f.density * f.water * 3.34e5;
-    for (let i = stack.iFilling; i < stack.iFilling + fillingCells; i++) {
+    for (let i = stack.iFilling; i < stack.iBase; i++) {
       const t = stack.T[i];
       const ps = saturationPressure(t);
       const slope = slopeOf(ps, t);
@@ -184,7 +194,7 @@ export class BakeStepper {
   private conductances(): void {
     const { s } = this;
     const half = (i: number) => stack.dz[i] / (2 * stack.k[i]);
-    const lastFilling = stack.iFilling + fillingCells - 1;
+    const lastFilling = stack.iBase - 1;
     const lastFood = stack.baseCount ? this.lastBase : lastFilling;
     for (let i = 0; i < stack.n - 1; i++) {
       let R = 0;
@@ -198,7 +208,7 @@ export class BakeStepper {
       if (i < stack.topCount - 1 || (i >= stack.iBase && i < this.lastBase && stack.baseCount))
         G = 1 / (wet(i) + wet(i + 1));
       else if (i === stack.topCount - 1) G = 1 / (1 / 5e-8 + wet(i));
-      else if (i === lastFilling && stack.baseCount) G = 1 / (1 / 1e-7 + wet(i + 1));
+      else if (i === lastFilling && stack.baseCount) G = 1 / (1 / 1e-7 + wet(i + 1) / this.inside);
       stack.G[i] = G;
       const sameCrust = i < stack.topCount - 1 || (stack.baseCount > 0 && i >= stack.iBase && i < this.lastBase);
       const dense = i < stack.topCount ? s.top : s.base;
@@ -228,8 +238,9 @@ export class BakeStepper {
     const hcTop = this.hcTop * tent;
     const hrTop = hr(crustEmissivity, radTop, this.surfaceTop) * tent;
     const hTop = hcTop + hrTop;
-    const envTop = (hcTop * oven.air + hrTop * radTop) / hTop;
-    const gTop = 1 / (1 / hTop + stack.dz[0] / (2 * stack.k[0]));
+    const weighted = tS < this.weightsUntilS;
+    const envTop = weighted ? oven.air : (hcTop * oven.air + hrTop * radTop) / hTop;
+    const gTop = 1 / ((weighted ? 1 / underWeights : 1 / hTop) + stack.dz[0] / (2 * stack.k[0]));
     const low = this.lowest;
     const eLow = s.support?.emissivity ?? s.vessel?.emissivity ?? crustEmissivity;
     const hrLow = hr(eLow, radBottom, T[low]);
@@ -250,14 +261,15 @@ export class BakeStepper {
     }
     const hm = hcTop / 850 / (461.5 * kelvin((T[0] + oven.air) / 2));
     // an open filling is wet at first; the deeper it has dried, the thicker the skin its steam must pass
-    const toFace = s.top ? stack.dz[0] / (2 * stack.delta[0]) : this.skinM / (skinPermeability * vapourAir);
-    const Gs = 1 / (1 / hm + toFace);
+    const crusted = stack.iFilling > 0 || stack.fillingCount === 0;
+    const toFace = crusted ? stack.dz[0] / (2 * stack.delta[0]) : this.skinM / (skinPermeability * vapourAir);
+    const Gs = weighted ? 0 : 1 / (1 / hm + toFace);
     let Gl = 0;
     if (stack.baseCount && stack.p[this.lastBase] > this.pAmbient)
       Gl = 1 / (1 / this.leak + stack.dz[this.lastBase] / (2 * stack.delta[this.lastBase]));
 
     let core = Infinity;
-    for (let i = stack.iFilling; i < stack.iFilling + fillingCells; i++) core = Math.min(core, T[i]);
+    for (let i = stack.iFilling; i < stack.iBase; i++) core = Math.min(core, T[i]);
     const frozenRun = s.fillingStartC <= -1 && core < -1;
     const lateral = frozenRun ? this.lateralFrozen : this.lateralThawed * (1 - Math.exp(-((tS / this.lateralTl) ** 2)));
     const lateralC = s.boilingC + lateralShare * (oven.air - s.boilingC);
@@ -267,14 +279,14 @@ export class BakeStepper {
     // heat the load took, for the oven's next step
     let lateralHeat = 0;
     const [t0New, tLowNew] = [T[0] + this.dT[0], T[low] + this.dT[low]];
-    for (let i = stack.iFilling; i < stack.iFilling + fillingCells; i++)
+    for (let i = stack.iFilling; i < stack.iBase; i++)
       lateralHeat += lateral * stack.dz0[i] * (lateralC - T[i] - this.dT[i]);
     oven.takes(s.pieces * s.area * Math.max(0, gTop * (envTop - t0New) + gLow * (envLow2 - tLowNew) + lateralHeat));
 
     const pNew = (i: number) => stack.p[i] + stack.pT[i] * this.dT[i] + stack.pX[i] * this.dX[i];
     const lid = stack.topCount - 1;
     const evap = s.top ? -stack.G[lid] * (pNew(lid) - pNew(lid + 1)) : Gs * Math.max(0, pNew(0) - this.pAmbient);
-    if (!s.top) this.skinM += (evap * dt) / (s.filling.density * s.filling.water);
+    if (!crusted) this.skinM += (evap * dt) / (s.filling.density * s.filling.water);
     this.apply();
     const boiled = this.boil(dt);
     const k0 = (2 * stack.k[0]) / stack.dz[0];
@@ -351,12 +363,13 @@ export class BakeStepper {
         r0 -= L * b.Gl * over;
         r1 -= b.Gl * over;
       }
-      if (stack.baseCount && i === stack.iBase && T[stack.iFilling] > -1 && s.base) {
-        const uptake = (s.filling.wet * liquidDiffusion * (s.base.density / (1 + s.base.X0))) / (0.5 * stack.dz0[i]);
+      if (stack.baseCount && i === stack.iBase && stack.fillingCount > 0 && T[stack.iFilling] > -1 && s.base) {
+        const uptake =
+          (this.inside * s.filling.wet * liquidDiffusion * (s.base.density / (1 + s.base.X0))) / (0.5 * stack.dz0[i]);
         d += uptake;
         r1 += uptake * (1.3 * s.base.X0 - X[i]);
       }
-      if (i >= stack.iFilling && i < stack.iFilling + fillingCells) {
+      if (i >= stack.iFilling && i < stack.iBase) {
         const source = b.lateral * stack.dz0[i];
         a += source;
         r0 += source * (b.lateralC - T[i]);
@@ -417,7 +430,7 @@ export class BakeStepper {
         T[i] = old + change;
         continue;
       }
-      const isFilling = i >= stack.iFilling && i < stack.iFilling + fillingCells;
+      const isFilling = i >= stack.iFilling && i < stack.iBase;
       const crust = i < stack.topCount ? this.s.top : this.s.base;
       const dense = crust ? crust.density / (1 + crust.X0) : 0;
       const x = X[i];
@@ -443,7 +456,7 @@ export class BakeStepper {
     const f = this.s.filling;
     const heat = f.density * (4180 * f.water + 1600 * (1 - f.water)) * stack.dz0[stack.iFilling];
     let carry = 0;
-    for (let i = stack.iFilling + fillingCells - 1; i >= stack.iFilling; i--) {
+    for (let i = stack.iBase - 1; i >= stack.iFilling; i--) {
       const t = T[i] + carry / heat;
       if (t > this.s.boilingC) {
         carry = (t - this.s.boilingC) * heat;

@@ -26,6 +26,9 @@ export class CrustInput {
   @OneOf(Object.keys(crusts)) type!: CrustType;
   @NumberIn(0.3, 25, 'mm') tMm!: number;
   @Optional() @IsBoolean() blind?: boolean;
+  /** Share of its water a base comes with, and whether egg was brushed on it. */
+  @Optional() @NumberIn(0.02, 1, '') waterLeft?: number;
+  @Optional() @IsBoolean() sealed?: boolean;
 }
 
 export class BakeFillingInput {
@@ -86,6 +89,29 @@ export class BakeInput {
   @Optional() @NumberIn(0, 20, '%') milkSolidsPct?: number;
   @Optional() @NumberIn(-30, 60, '°C') crustStartC?: number;
   @Optional() @ListOf(20) @IsArray({ each: true }) tents?: [number, number][];
+}
+
+export class BlindBaseInput {
+  @OneOf(Object.keys(crusts)) type!: CrustType;
+  @NumberIn(0.3, 25, 'mm') tMm!: number;
+}
+
+export class BlindInput {
+  @Nested(() => OutlineInput) shape!: OutlineInput;
+  @Nested(() => BlindBaseInput) base!: BlindBaseInput;
+  @Nested(() => BakeVesselInput) vessel!: BakeVesselInput;
+  @OneOf(Object.keys(supports)) support!: Support;
+  @Optional() @IsBoolean() supportPreheated?: boolean;
+  @Nested(() => OvenInput) oven!: OvenInput;
+  @Optional() @NumberIn(-30, 60, '°C') crustStartC?: number;
+  @NumberIn(0, 60, 'min') weightsMin!: number;
+  @NumberIn(0, 60, 'min') bareMin!: number;
+  @Optional() @NumberIn(0.1, 0.95, '') dryAt?: number;
+}
+
+export class PreheatInput {
+  @Nested(() => OvenInput) oven!: OvenInput;
+  @OneOf(Object.keys(supports)) support!: Support;
 }
 
 export class BakePlanInput extends BakeInput {

@@ -1,6 +1,8 @@
 import { model } from '../quantities/model';
 import { celsiusToGas, gasToCelsius } from '../quantities/temperature';
 import { simulateBake } from './bake';
+import { simulateBlind, type BlindSpec } from './blind';
+import { preheatMinutes } from './preheat';
 import { kitchenFactor, planBakeTime } from './bakePlan';
 import * as inputs from './inputs';
 import { plausible } from './plausible';
@@ -30,6 +32,24 @@ export const ovenModels = [
       const { myBakes, ...spec } = i;
       return planBakeTime(inputs.bakeSpecOf(spec), myBakes);
     },
+  }),
+  model({
+    name: 'oven.blind',
+    summary: 'A case baked before it is filled: when it is set, and dry',
+    units: 'mm, °C, min',
+    source,
+    certainty: 'estimate',
+    input: inputs.BlindInput,
+    run: (i) => simulateBlind(i as unknown as BlindSpec),
+  }),
+  model({
+    name: 'oven.preheat',
+    summary: 'Minutes from cold until the oven, and a stone or steel in it, can take a pie',
+    units: '°C, min',
+    source,
+    certainty: 'estimate',
+    input: inputs.PreheatInput,
+    run: (i) => ({ minutes: preheatMinutes(i.oven, i.support) }),
   }),
   model({
     name: 'oven.kitchenFactor',

@@ -1,5 +1,4 @@
-import type { OvenMode, RackPosition } from './bakeInput';
-import type { BakeSetup } from './bakeSetup';
+import type { BakeSpec, OvenMode, RackPosition } from './bakeInput';
 
 const ambientC = 22;
 const heatCapacity = 7500;
@@ -29,7 +28,7 @@ export class Oven {
   private load = 0;
   private openings: number[];
 
-  constructor(private readonly s: BakeSetup) {
+  constructor(private readonly s: { rack: RackPosition; spec: Pick<BakeSpec, 'oven'> }) {
     const { oven } = s.spec;
     if (oven.preheated ?? true) {
       this.air = this.wall = this.target(0);

@@ -16,6 +16,8 @@ export const stack = {
   iVessel: -1,
   iSupport: -1,
   baseCount: 0,
+  /** None in an empty case, which is baked before it is filled. */
+  fillingCount: fillingCells,
   T: array(),
   X: array(),
   dz0: array(),
@@ -35,6 +37,11 @@ export const stack = {
   moistureG: array(),
 };
 
+/** Share of its water a base comes with: all of it, or what a blind bake left. */
+const waterLeft = ({ base }: BakeSetup['spec']): number => base?.waterLeft ?? (base?.blind ? blindWaterLeft : 1);
+/** Of a base baked blind, where no more is known of it. */
+const blindWaterLeft = 0.35;
+
 const shareOfSwelling = { top: 1, base: 0.25 };
 
 /** Lays the cells and initial state of a bake. */
@@ -42,9 +49,10 @@ export function layStack(s: BakeSetup): void {
   const { spec } = s;
   stack.topCount = s.top ? topCells : 0;
   stack.iFilling = stack.topCount;
-  stack.iBase = stack.topCount + fillingCells;
+  stack.fillingCount = spec.empty ? 0 : fillingCells;
+  stack.iBase = stack.topCount + stack.fillingCount;
   stack.baseCount = s.base ? baseCells : 0;
-  let n = stack.topCount + fillingCells + stack.baseCount;
+  let n = stack.topCount + stack.fillingCount + stack.baseCount;
   stack.iVessel = s.vessel ? n++ : -1;
   stack.iSupport = s.support ? n++ : -1;
   stack.n = n;
@@ -60,7 +68,7 @@ export function layStack(s: BakeSetup): void {
       'top',
     );
   }
-  for (let i = stack.iFilling; i < stack.iFilling + fillingCells; i++) {
+  for (let i = stack.iFilling; i < stack.iBase; i++) {
     stack.dz0[i] = stack.dz[i] = s.depth / fillingCells;
     stack.T[i] = s.fillingStartC;
     stack.X[i] = 0;
@@ -98,7 +106,7 @@ function crustCells(start: number, thicknesses: number[], s: BakeSetup, which: '
     stack.swellTo[i] = !crust.laminated ? S : outer ? 1.1 : Math.max(1, 1.5 * (S - 1.1 / 3));
     stack.dz0[i] = stack.dz[i] = t;
     stack.T[i] = s.crustStartC;
-    stack.X[i] = crust.X0 * (which === 'base' && s.spec.base?.blind ? 0.35 : 1);
+    stack.X[i] = crust.X0 * (which === 'base' ? waterLeft(s.spec) : 1);
     stack.dryMass[i] = (crust.density / (1 + crust.X0)) * t;
   });
 }

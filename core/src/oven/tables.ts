@@ -49,6 +49,8 @@ export interface FillingKind {
   coreC: number;
   raw: boolean;
   softens: boolean;
+  /** Set by egg: above this its middle weeps, °C. */
+  weepsC?: number;
 }
 const filling = (
   density: number,
@@ -78,6 +80,7 @@ export const fillingKinds = {
   fish_raw: filling(1000, 0.78, 0.65, 0.03, 0.7, 70, 1, 0),
   greens_cheese: filling(880, 0.72, 0.6, 0.21, 0.7, 75, 0, 0),
   cheese_egg: filling(1000, 0.6, 0.52, 0.05, 0.5, 75, 0, 0),
+  custard: { ...filling(1040, 0.74, 0.58, 0, 0.7, 75, 1, 0), weepsC: 82 },
   potato_mash: filling(1050, 0.77, 0.68, 0, 0.3, 75, 0, 0),
   roll_jam: filling(950, 0.37, 0.42, 0.64, 0.3, 90, 0, 0),
   roll_savoury: filling(900, 0.5, 0.47, 0.64, 0.3, 90, 0, 0),

@@ -1,5 +1,6 @@
 import { planClock, type ClockPlan, type Scheduled } from '../clock/chain';
 import { planItem, type ItemPlan } from './item';
+import { heatsOf } from './stations/oven/programme';
 import { needsOf, type Need } from './needs/needs';
 import { whoEats, type WhoEats } from './eaters/answers';
 import type { BakeInput } from './inputs';
@@ -17,7 +18,8 @@ export function planBake({ meal, items, kitchen, labels }: BakeInput): BakePlanR
   const plans = items.map((item) => remember(['item', item, kitchen], () => planItem(item, kitchen)));
   const scheduled = items.map(({ title, clock, oven }, i): Scheduled => {
     const { steps, oven: bake } = plans[i];
-    return { title, cook: clock.cook, oven, steps, trays: bake.trays };
+    const heats = heatsOf(oven);
+    return { title, cook: clock.cook, heats, mode: oven.mode, steps, trays: bake.trays, preheatMin: bake.preheatMin };
   });
   return {
     items: plans,

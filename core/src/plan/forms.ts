@@ -82,6 +82,7 @@ const starts: Record<Form, Start> = {
     },
     seal: { glue: 'water', wash: 'milk' },
     oven: { setC: 200 },
+    standMinutes: 5,
   },
   dishPie: {
     product: 'dishPie',
@@ -89,6 +90,7 @@ const starts: Record<Form, Start> = {
     count: (m) => Math.max(4, m),
     cut: (m) => ({ vessel: plate(m), vesselName: nameOf(plate(m), 'pie dish') }),
     filling: chickenAndLeek,
+    standMinutes: 15,
   },
   lidOnly: {
     product: 'potPies',
@@ -146,6 +148,7 @@ const starts: Record<Form, Start> = {
     filling: braised,
     seal: { crimp: 'fork', slits: 1, rimMm: 6 },
     oven: { setC: 190 },
+    standMinutes: 12,
   },
   openTart: {
     product: 'dishPie',
@@ -154,14 +157,14 @@ const starts: Record<Form, Start> = {
     cut: (m) => ({ vessel: tart(m), vesselName: nameOf(tart(m), 'tart tin'), lid: 'none', thicknessMm: 3 }),
     filling: {
       name: 'leek and cheese custard',
-      type: 'cheese_egg',
+      type: 'custard',
       cookedC: 20,
       cookMinutes: 15,
       ingredients: parts({ Leek: 45, Egg: 25, 'Whole milk': 25, 'Mature hard cheese, grated': 15 }),
     },
     seal: { glue: 'none', slits: 0, wash: 'none', crimp: 'fork' },
-    oven: { setC: 180 },
-    standMinutes: 20,
+    oven: { setC: 170, blind: { setC: 190, weightsMin: 15, bareMin: 8, sealed: true } },
+    standMinutes: 30,
   },
   lattice: {
     product: 'dishPie',
@@ -177,8 +180,8 @@ const starts: Record<Form, Start> = {
       ingredients: parts({ Plum: 95, 'White sugar': 14, 'Maize starch': 4 }),
     },
     seal: { wash: 'milk', glue: 'water' },
-    oven: { setC: 200 },
-    standMinutes: 90,
+    oven: { setC: 220, then: [{ fromMin: 20, setC: 180 }] },
+    standMinutes: 150,
   },
   rolls: {
     product: 'handPies',
@@ -196,7 +199,7 @@ const starts: Record<Form, Start> = {
     oven: { setC: 200 },
   },
   filoTray: { product: 'filoTray', title: 'Filo tray', count: (m) => Math.max(6, m), filling: greens },
-  filoCoil: { product: 'filoCoil', title: 'A coil', count: (m) => Math.max(6, m), filling: greens },
+  filoCoil: { product: 'filoCoil', title: 'A coil', count: (m) => Math.max(6, m), filling: greens, standMinutes: 20 },
 };
 
 /** An item of a form for so many people: what a cook would begin with, every part of it to be changed without starting anew. */

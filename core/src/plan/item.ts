@@ -51,8 +51,8 @@ export function planItem(item: ItemInput, kitchen: KitchenInput): ItemPlan {
     filling,
     seal,
     oven,
-    eggs: eggLedger(item, kitchen, seal, dough, filling),
-    steps: [...fillingSteps(item, kitchen, filling), ...day.steps, ...ovenSteps(item, oven)],
+    eggs: eggLedger(item, kitchen, cut, seal, dough, filling),
+    steps: [...fillingSteps(item, kitchen, filling), ...day.steps, ...ovenSteps(item, kitchen, cut, seal, oven)],
     line: day.line,
     lots: day.lots,
     problems: [

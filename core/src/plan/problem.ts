@@ -53,6 +53,9 @@ export const problemCodes = [
   'heat_too_much_heat',
   'heat_time_is_hours',
   'heat_too_little_heat',
+  'heat_after_end',
+  'case_raw',
+  'case_damp',
   // the day
   'fridge_warmer',
   'past_soft',

@@ -23,6 +23,23 @@ export const withNumber = (item: ItemInput, group: Group, field: string, value: 
   [group]: { ...item[group], [field]: value },
 });
 
+/** Half of all ovens are set to another heat on the way, some cases are baked empty first. */
+const programme = fc.record(
+  {
+    then: fc.array(fc.record({ fromMin: fc.integer({ min: 1, max: 60 }), setC: fc.constantFrom(150, 180, 220) }), {
+      minLength: 1,
+      maxLength: 2,
+    }),
+    blind: fc.record({
+      setC: fc.constantFrom(160, 190, 220),
+      weightsMin: fc.integer({ min: 0, max: 25 }),
+      bareMin: fc.integer({ min: 0, max: 15 }),
+      sealed: fc.boolean(),
+    }),
+  },
+  { requiredKeys: [] },
+);
+
 /** Any item within the rules of its numbers. */
 export const anyItem = fc.constantFrom(...allStarters).chain(([product, pastry]) => {
   const item = starterItem(product, 6, 'You', pastry);
@@ -33,7 +50,12 @@ export const anyItem = fc.constantFrom(...allStarters).chain(([product, pastry])
         r.integer ? fc.integer({ min: r.min, max: r.max }) : fc.double({ min: r.min, max: r.max, noNaN: true }),
       ),
     )
-    .map((values) => all.reduce((made, [group, field], i) => withNumber(made, group, field, values[i]), item));
+    .chain((values) =>
+      programme.map((oven) => {
+        const made = all.reduce((m, [group, field], i) => withNumber(m, group, field, values[i]), item);
+        return { ...made, oven: { ...made.oven, ...oven } };
+      }),
+    );
 });
 
 /** Items as cooks have them: a starter with a few of its numbers moved, and lids, glues and lots of every kind. */
@@ -49,6 +71,7 @@ export const usualItem = fc
     glue: fc.constantFrom('egg', 'water', 'none'),
     wash: fc.constantFrom('egg', 'yolk', 'milk', 'none'),
     lots: fc.constantFrom(undefined, 2),
+    oven: programme,
   })
   .map((o): ItemInput => {
     const [product, pastry] = o.kind;
@@ -57,7 +80,7 @@ export const usualItem = fc
     return {
       ...item,
       filling: { ...item.filling, saltPct: o.saltPct },
-      oven: { ...item.oven, setC: o.setC },
+      oven: { ...item.oven, setC: o.setC, ...o.oven },
       cut: {
         ...item.cut,
         ...(filo ? {} : { thicknessMm: o.thicknessMm }),

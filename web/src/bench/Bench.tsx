@@ -200,7 +200,7 @@ function Running({
   const running = (now - state.stepStartedAt) / 60_000;
   const words = step && item ? callOf(step, item.document.title, item.document.dough.fat) : null;
   const stretch = step && item ? item.line.stretches.find((s) => s.stepId === step.id) : undefined;
-  const benchStep = step !== undefined && !isWait(step);
+  const benchStep = step !== undefined && !isWait(step) && step.kind !== 'tend';
   const upcoming = steps[state.index + 1];
   const isQuiet = quiet === state.index;
   const coldPresses = warmth && (

@@ -88,6 +88,16 @@ export function benchState(run: BenchRun, events: readonly BenchEvent[]): BenchS
     if (e.type === 'next' && index < steps.length) {
       const step = steps[index];
       if (step && isWait(step)) {
+        // what this pie waited for before is over: out of the oven it stands, in the oven the heating is done
+        const before = timers.filter((t) => {
+          const waited = steps[t.stepIndex];
+          return waited?.itemIndex === step.itemIndex && (waited.strand === step.strand || waited.strand === 'oven');
+        });
+        for (const t of before) {
+          const wait = actual[t.stepIndex];
+          if (wait) wait.to ??= at;
+        }
+        timers = timers.filter((t) => !before.includes(t));
         timers = [...timers, { stepIndex: index, startedAt: at, minutes: step.minutes }];
         actual[index] = { from: at, to: null };
       } else {
@@ -95,6 +105,8 @@ export function benchState(run: BenchRun, events: readonly BenchEvent[]): BenchS
         if (begun) begun.to = at;
         const isOver = (t: BenchTimer) => {
           const waited = steps[t.stepIndex];
+          // a moment at the oven door ends no bake
+          if (step?.kind === 'tend') return false;
           return t.stepIndex < index && waited?.itemIndex === step?.itemIndex && waited?.strand === step?.strand;
         };
         for (const t of timers.filter(isOver)) {

@@ -93,8 +93,13 @@ const sentences: Record<ProblemCode, (v: Values) => string> = {
   heat_temp_low: (v) => `${g(v, 'setC')}° is low for pastry.`,
   heat_temp_high: (v) => `${g(v, 'setC')}° is high for pastry.`,
   heat_too_much_heat: (v) =>
-    `${g(v, 'minutes')} min at ${g(v, 'setC')}° is a lot for this; ${Number(v['sameTimeC']) ? `about ${g(v, 'sameTimeC')}° for the same time, or ` : ''}${g(v, 'sameTempMin')} min.`,
+    `${g(v, 'minutes')} min at ${g(v, 'setC')}° is long: small pies of this kind are mostly in ${g(v, 'sameTempMin')}${Number(v['sameTimeC']) ? `, or at about ${g(v, 'sameTimeC')}° for so long` : ''}.`,
   heat_too_little_heat: (v) => `${g(v, 'minutes')} min at ${g(v, 'setC')}° is little for this.`,
+  heat_after_end: (v) => `${g(v, 'setC')}° from ${g(v, 'fromMin')} min: it is out at ${g(v, 'minutes')}.`,
+  case_raw: (v) =>
+    `After ${g(v, 'minutes')} min the empty case is still raw${Number(v['set']) ? `; it sets at ${g(v, 'set')}` : ''}.`,
+  case_damp: (v) =>
+    `After ${g(v, 'minutes')} min the empty case is not dry${Number(v['dry']) ? `; it would be at ${g(v, 'dry')}` : ''}: the filling will soak it.`,
   heat_temp_impossible: (v) => `${g(v, 'setC')}° does not bake pastry.`,
   heat_unit_likely_wrong: (v) => `${g(v, 'setC')}° looks like another unit.`,
 };

@@ -1,5 +1,6 @@
 import { styleWords } from './dough';
 import type { Reason } from '@crustallum/core/plan/figure';
+import { heatsWords } from './oven';
 import { plain, span, degrees } from './numbers';
 import { coolingWords, fatWords, methodWords } from './words';
 
@@ -142,15 +143,21 @@ const sentences: Record<string, (v: Values) => string> = {
   'seal.time': (v) =>
     Number(v['pieces']) === 1 ? 'filling and closing it, unhurried' : `${g(v, 'pieces')} take ${n(v, 'each')} min each`,
   'oven.bake': (v) =>
-    `${bindsWords[s(v, 'binds')] ?? `something never comes: ${s(v, 'binds').replace('never:', '')}`}; two bakes in three fall within ${g(v, 'uncertainty')} %`,
+    `${s(v, 'heats').includes(' ') ? `${heatsWords(s(v, 'heats'))}; ` : ''}${bindsWords[s(v, 'binds')] ?? `something never comes: ${s(v, 'binds').replace('never:', '')}`}; two bakes in three fall within ${g(v, 'uncertainty')} %`,
   'oven.core': (v) =>
     Number(v['raw'])
       ? `raw filling: it must hold ${g(v, 'target')}°, reached at ${g(v, 'safe')} min; probe it`
       : `${g(v, 'target')}° is wanted, reached at ${g(v, 'safe')} min`,
   'oven.base': (v) =>
-    `it sets at ${g(v, 'set')} min and is dry at ${g(v, 'dry')}; ${g(v, 'dryness')} % of its water is gone`,
+    `${Number(v['dry']) ? `it sets at ${g(v, 'set')} min and is dry at ${g(v, 'dry')}` : 'it went in baked'}; ${g(v, 'dryness')} % of its water is gone`,
   'oven.noBase': () => 'a lid only; the dish’s bottom is shown',
   'oven.colour': (v) => `the lid is ${s(v, 'level')} then; first golden at ${g(v, 'golden')} min`,
+  'oven.blind': (v) =>
+    `the empty case is set at ${g(v, 'set')} min and dry enough at ${g(v, 'dry')}; ${g(v, 'left')} % of its water is left`,
+  'oven.preheat': (v) =>
+    s(v, 'support') === 'stone' || s(v, 'support') === 'steel'
+      ? `the ${s(v, 'support')} has to be as hot as the oven, at ${g(v, 'setC')}°`
+      : `its air comes to ${g(v, 'setC')}°, and ten minutes more for the walls`,
   'oven.noLid': () => 'there is no lid to colour',
   'oven.lookOpen': (v) => `the middle may be near ${g(v, 'target')}° then; not later than ${g(v, 'latest')}`,
   'oven.look': (v) => `first gold shows then; not later than ${g(v, 'latest')}`,

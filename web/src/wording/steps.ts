@@ -1,5 +1,6 @@
 import type { StepCode, TimedStep } from '@crustallum/core/plan/steps/codes';
 import { degrees, plain, span } from './numbers';
+import { brushWords, heatsWords } from './oven';
 import { coolingWords, fatWords } from './words';
 
 /** Short words under the Cold Line and in the Clock. */
@@ -29,6 +30,16 @@ export const stepWords: Record<StepCode, string> = {
   assembleLeaves: 'Lay in',
   bake: 'Bake',
   stand: 'Stand',
+  prepareFilling: 'Prepare',
+  blindBake: 'Bake blind',
+  weightsOut: 'Weights out',
+  sealCase: 'Egg on',
+  caseCool: 'Case cools',
+  glaze: 'Brush',
+  preheat: 'Heat up',
+  setOven: 'Oven on',
+  turnRound: 'Turn round',
+  tentOn: 'Foil on',
   cookFilling: 'Cook filling',
   coolFilling: 'Cool filling',
 };
@@ -82,6 +93,23 @@ function weighedFat(s: TimedStep, fat: string): string {
   if (s.values['kept'] === 'spread' || fatC >= softFromC) return `${grams}, soft, at ${plain(fatC, 0)}°`;
   if (Number(s.values['lump']) < 1) return `${grams} in one piece, back in the cold until it is locked in`;
   return `${grams} in pieces of ${num(s, 'lump')} mm, straight from the fridge`;
+}
+
+/** What is brushed on, and then cut or pricked. */
+function glazed(s: TimedStep): string {
+  const wash = String(s.values['wash']);
+  const on = s.values['closing'] === 'open' ? 'Along the rim only' : 'All over, thinly, not down the cut edges';
+  const brushed = wash === 'none' ? '' : `${on}: ${brushWords[wash] ?? wash}.`;
+  const vents = Number(s.values['vents']);
+  const open =
+    vents > 0
+      ? ` Then ${vents === 1 ? 'one slit' : `${vents} slits`} of ${num(s, 'slitMm')} mm${Number(s.values['pieces']) > 1 ? ' in each' : ''}, right through.`
+      : s.values['closing'] === 'laps'
+        ? Number(s.values['coil'])
+          ? ' Prick it all over; nothing is slit.'
+          : ' Score the top leaves into portions.'
+        : '';
+  return `${brushed}${open}`.trim();
 }
 
 /** What to do now, in words to be read from across the kitchen. */
@@ -155,11 +183,7 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
         'Raw filling: board, knife and hands are washed before anything else is touched.',
       );
     case 'lidSeal':
-      return make(
-        `Lid on, seal ${title}`,
-        `Fill, glue the rim, lay the lid, crimp, cut the vents after the wash.${lotOf(s)}`,
-        'Sealed, next',
-      );
+      return make(`Lid on, seal ${title}`, `Fill, glue the rim, lay the lid, crimp.${lotOf(s)}`, 'Sealed, next');
     case 'latticeSeal':
       return make(
         `Strips over ${title}`,
@@ -167,7 +191,11 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
         'Laid, next',
       );
     case 'fillOpen':
-      return make(`Fill ${title}`, `Fill to under the rim; nothing goes over it.${lotOf(s)}`, 'Filled, next');
+      return make(
+        `Fill ${title}`,
+        `${Number(s.values['baked']) ? 'Set the case near the oven and f' : 'F'}ill to under the rim; nothing goes over it.${lotOf(s)}`,
+        'Filled, next',
+      );
     case 'kneadLeaves':
       return make(
         'Knead until it is silk',
@@ -201,7 +229,72 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
         'Rolled, next',
       );
     case 'assembleLeaves':
-      return make('Lay it in its tin', 'Seam under, a brush of fat on top.', 'Laid in, next');
+      return make('Lay it in its tin', 'Seam under.', 'Laid in, next');
+    case 'prepareFilling':
+      return make(
+        `Make ready: ${s.values['name']}`,
+        `Wash, peel, trim; dice of ${num(s, 'diceMm')} mm where it is diced. ${span(s.minutes)} of hands by reckoning.`,
+        'All is ready, next',
+        Number(s.values['raw'])
+          ? 'Raw meat, fish or egg: apart from everything ready to eat, and kept cold until it goes in. Do not wash raw poultry.'
+          : 'Fingers curled in, away from the edge of the knife.',
+      );
+    case 'preheat':
+      return make(
+        Number(s.values['fromC']) ? `Oven to ${num(s, 'setC')}°` : `Oven on: ${num(s, 'setC')}°`,
+        `${Number(s.values['fromC']) ? `From ${num(s, 'fromC')}°. ` : ''}${s.values['mode'] === 'fan' ? 'With the fan. ' : ''}Shelf ${s.values['rack']}. ${span(s.minutes)} until ${title} can go in.`,
+        'It heats, next',
+      );
+    case 'blindBake':
+      return make(
+        `${title}: the empty case in`,
+        `Pricked, lined with paper${Number(s.values['weightsMin']) ? ` and filled with weights: ${num(s, 'weightsMin')} min, then ${num(s, 'bareMin')} min bare` : `: ${num(s, 'bareMin')} min`} at ${num(s, 'setC')}°.`,
+        'In the oven, next',
+        'Weights stay hot long after they are out.',
+      );
+    case 'weightsOut':
+      return make(
+        'Weights out',
+        `Lift paper and weights out; back for ${num(s, 'bareMin')} min.`,
+        'They are out, next',
+        'Hot weights: a bowl that bears the heat.',
+      );
+    case 'sealCase':
+      return make('Egg on the case', 'Brush the hot base thinly, pricks too; back for two minutes.', 'Brushed, next');
+    case 'caseCool':
+      return make(
+        `${title}: the case out`,
+        `${span(s.minutes)} on the rack, in its tin.`,
+        'It is out, next',
+        'Hot metal.',
+      );
+    case 'glaze':
+      return make(
+        `Brush ${title}`,
+        glazed(s),
+        'Into the oven, next',
+        Number(s.values['vents']) ? 'Mind the point of the knife.' : null,
+      );
+    case 'setOven':
+      return make(
+        `${title}: oven to ${num(s, 'setC')}°`,
+        `${Number(s.values['turned']) ? 'Turn it round while the door is open, and shut it quickly.' : 'The door stays shut.'}`,
+        'It is set, next',
+      );
+    case 'turnRound':
+      return make(
+        `Turn ${title} round`,
+        'Back to front, quickly; shelves change places where there are two.',
+        'Turned, next',
+        'Hot metal, hot steam.',
+      );
+    case 'tentOn':
+      return make(
+        `Foil over ${title}`,
+        'Loose, shiny side up; the colour stops, the middle goes on.',
+        'Covered, next',
+        'Hot metal, hot steam.',
+      );
     case 'cookFilling':
       return make(
         `Cook: ${s.values['name']}`,
@@ -221,14 +314,14 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
     case 'bake':
       return make(
         `${title} into the oven`,
-        `${num(s, 'setC')} °C${s.values['mode'] === 'fan' ? ' fan' : ''}, ${s.values['rack']} rack. Look from ${num(s, 'look')} min; ${num(s, 'low')} to ${num(s, 'high')} min in all.`,
+        `${heatsWords(String(s.values['heats'] ?? `0:${s.values['setC']}`))}${s.values['mode'] === 'fan' ? ' fan' : ''}, ${s.values['rack']} rack${Number(s.values['trays']) > 1 ? `, ${num(s, 'trays')} trays` : ''}. Look from ${num(s, 'look')} min; ${num(s, 'low')} to ${num(s, 'high')} min in all.`,
         'In the oven, next',
         `Hot steam and hot metal. Probe the middle: ${num(s, 'target')}° or your local rule.`,
       );
     case 'stand':
       return make(
         `${title} out to stand`,
-        `${span(s.minutes)} before it is cut; the filling settles.`,
+        `${Number(s.values['custard']) ? 'Set at the edge, trembling in the middle. ' : ''}${span(s.minutes)} before it is cut; the filling settles.`,
         'It is out, next',
         'Steam from a fresh cut is hotter than it looks.',
       );

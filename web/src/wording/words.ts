@@ -95,6 +95,7 @@ export const fillingWords: Record<string, string> = {
   veg_raw: 'raw vegetables',
   fish_raw: 'raw fish',
   greens_cheese: 'greens and cheese',
+  custard: 'custard, poured in raw',
   cheese_egg: 'cheese and egg',
   potato_mash: 'mash or soft roots',
   roll_jam: 'jam',

@@ -57,9 +57,11 @@ export function planDay(
   const shaped = { kind: 'slab' as const, thicknessM: Math.max(0.004, 2 * t) };
   const least = item.dough.pastry === 'roughPuff' ? relaxMin.shapes : 0;
   const last = stepId('shapedChill', 'all');
-  line.cold(last, shaped, least, waitsMin, { lots });
+  // what is poured into a baked case goes straight into the oven
+  const baked = line.steps.some((s) => s.code === 'fillOpen' && s.values['baked'] === 1);
+  if (!baked) line.cold(last, shaped, least, waitsMin, { lots });
   // a closed pie that need not chill may wait in the cold all the same, where hands or oven are taken
-  if (!line.steps.some((s) => s.id === last) && line.way !== 'none' && line.way !== 'room')
+  if (!baked && !line.steps.some((s) => s.id === last) && line.way !== 'none' && line.way !== 'room')
     line.step(last, 'cold', 0, { elasticMin: waitsMin, values: { lots, place: 'fridge' } });
   const coldLine: ColdLine = {
     medium: 'fat',

@@ -1,4 +1,6 @@
 import type { ItemInput } from '../../contracts/item';
+import type { BlindBakeInput } from '../../contracts/oven';
+import { blindOf } from '../stations/oven/programme';
 import type { CutPlan } from '../stations/cut/station';
 import type { SealPlan } from '../stations/seal/station';
 import type { StepCode } from '../steps/codes';
@@ -166,6 +168,28 @@ function lineCups(line: Timeline, cut: CutPlan, thickM: number): void {
   }
 }
 
+/** A baked case stands until it is hardly warm, min; it may as well wait half a day (estimates). */
+const caseCoolMin = 10;
+const caseKeepsMin = 12 * 60;
+/** Back in the oven after egg was brushed on, min. */
+const eggSetsMin = 2;
+
+/** The empty case into the oven, its weights out, egg brushed on, and left to cool. */
+function bakeBlind(line: Timeline, blind: BlindBakeInput): void {
+  const baking = stepId('blindBake', 'all');
+  const { setC, weightsMin, bareMin, sealed } = blind;
+  const { mode, rack } = line.item.oven;
+  const minutes = Math.max(1, weightsMin + bareMin + (sealed ? eggSetsMin : 0));
+  line.step(baking, 'oven', minutes, { values: { setC, weightsMin, bareMin, mode, rack, heats: `0:${setC}` } });
+  const tend = (code: 'weightsOut' | 'sealCase', atMin: number) => {
+    const step = line.step(stepId(code, 'all'), 'tend', benchMinutes.tend, { values: { bareMin } });
+    step.during = { stepId: baking, atMin };
+  };
+  if (weightsMin > 0) tend('weightsOut', weightsMin);
+  if (sealed) tend('sealCase', weightsMin + bareMin);
+  line.step(stepId('caseCool', 'all'), 'stand', caseCoolMin, { elasticMin: caseKeepsMin });
+}
+
 /**
  * Dishes one after the other: rolled and lined while the rest of the dough waits cold, then chilled together, filled and
  * closed. Returns the lots they are closed in.
@@ -186,7 +210,18 @@ export function dishWork(line: Timeline, cut: CutPlan, seal: SealPlan, thickM: n
     line.cold(stepId('sheetRest', `${of}rolled`), slab, 0, 60, {}, [[lying(t, minutes)]]);
     line.atBench(stepId('lineDish', String(dish)), { ...lying(t, minutes), values: { t: t * 1000, dish, dishes } });
   }
-  const least = seal.closing === 'open' ? relaxMin.openDish : 0;
+  const blind = blindOf(item);
+  const open = seal.closing === 'open';
+  const least = open || blind ? relaxMin.openDish : 0;
   line.cold(stepId('linedRest', 'lined'), slab, least, 240, {}, [[lying(t, Math.min(120, seal.benchMin))]]);
+  if (blind) bakeBlind(line, blind);
+  if (blind && open) {
+    // the case is baked: no raw fat is there to be kept cold
+    line.step(stepId('fillOpen', '1'), 'bench', line.asSet(stepId('fillOpen', '1'), seal.benchMin), {
+      pieces: dishes,
+      values: { lot: 1, lots: 1, from: 1, to: dishes, rim: item.seal.rimMm, baked: 1 },
+    });
+    return 1;
+  }
   return close(line, closingCode[seal.closing], t, dishes, 1, seal);
 }

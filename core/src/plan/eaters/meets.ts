@@ -84,6 +84,7 @@ const kindHolds: Partial<Record<ItemInput['filling']['type'], readonly string[]>
   fish_raw: ['whiteFish'],
   greens_cheese: ['cheddar'],
   cheese_egg: ['cheddar', 'egg'],
+  custard: ['egg', 'milk'],
 };
 /** Listed grams for 100 g of filling under which something must be missing: cooking drives water off, it does not make mass. */
 export const leastListed = 85;

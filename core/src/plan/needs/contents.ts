@@ -8,6 +8,7 @@ import type { Wash } from '../../oven/tables';
 import type { EggUse } from './eggs';
 import { brushedG } from './eggs';
 import type { ItemPlan } from '../item';
+import { blindOf } from '../stations/oven/programme';
 import { styleOf } from '../stations/dough/formula';
 
 /** Where in a piece a thing is. */
@@ -100,6 +101,7 @@ export function contentsOf(item: ItemInput, plan: ItemPlan): Content[] {
   );
   const glue = gluedWith[item.seal.glue];
   if (glue && plan.seal.gluedMm > 0) put('glue', glue, eggG(plan, 'glue'));
+  if (blindOf(item)?.sealed) put('glue', 'egg', eggG(plan, 'case'));
   // the last brush over leaves is counted with the fat between them, where it is the same fat
   const coat = plan.seal.closing === 'laps' && item.seal.wash === item.dough.fat ? 0 : brushedG(plan.seal);
   for (const [id, share] of brushedWith[item.seal.wash]) put('wash', id, coat * share);

@@ -1,11 +1,13 @@
 import { eggContents, eggOptions, type EggOption, type EggSize } from '../../dough/eggs';
+import type { CutPlan } from '../stations/cut/station';
+import { blindOf } from '../stations/oven/programme';
 import type { SealResult } from '../stations/seal/result';
 import type { FillingPlan } from '../stations/filling/station';
 import type { DoughPlan } from '../stations/dough/station';
 import type { ItemInput } from '../../contracts/item';
 import type { KitchenInput } from '../../contracts/kitchen';
 
-export type EggUse = 'dough' | 'filling' | 'glue' | 'wash';
+export type EggUse = 'dough' | 'filling' | 'glue' | 'case' | 'wash';
 
 export interface EggLedger {
   size: EggSize;
@@ -23,6 +25,9 @@ export interface EggLedger {
 const washGramsPerM2 = 90;
 const glueGramsPerM = 1.2;
 
+/** Bottom and sides of a case against its top (estimate). */
+const caseArea = 1.4;
+
 /** What is brushed on all pies, g. */
 export const brushedG = (seal: SealResult): number => (seal.washMm2 / 1e6) * washGramsPerM2;
 
@@ -30,6 +35,7 @@ export const brushedG = (seal: SealResult): number => (seal.washMm2 / 1e6) * was
 export function eggLedger(
   item: ItemInput,
   kitchen: KitchenInput,
+  cut: CutPlan,
   seal: SealResult,
   dough: DoughPlan,
   filling: FillingPlan,
@@ -52,6 +58,7 @@ export function eggLedger(
         (filling.totalG * i.gramsPer100) / 100,
       );
   if (item.seal.glue === 'egg') put('glue', 'whole', (seal.gluedMm / 1000) * glueGramsPerM);
+  if (blindOf(item)?.sealed) put('case', 'whole', (cut.pieces * cut.planAreaMm2 * caseArea * washGramsPerM2) / 1e6);
   const wash = brushedG(seal);
   if (item.seal.wash === 'egg') put('wash', 'whole', wash);
   if (item.seal.wash === 'yolk') put('wash', 'yolk', wash);

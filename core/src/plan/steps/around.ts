@@ -1,78 +1,138 @@
 import type { ItemInput } from '../../contracts/item';
 import type { KitchenInput } from '../../contracts/kitchen';
+import { preparingMinutes } from '../../filling/work';
+import { ingredientNamed } from '../needs/contents';
+import type { CutPlan } from '../stations/cut/station';
 import type { FillingPlan } from '../stations/filling/station';
+import { heatsOf, heatsWord } from '../stations/oven/programme';
 import type { OvenPlan } from '../stations/oven/station';
-import type { Step } from './codes';
+import type { SealPlan } from '../stations/seal/station';
+import type { Step, StepCode } from './codes';
+import { areCups } from './cups';
+import { benchMinutes } from './minutes';
 
 /** A bake that is never ready still takes its place in the day, min. */
 const unknownBakeMin = 60;
+/** A pie is turned round when the oven is touched anyway, if that is so near the minute it would be, min. */
+const turnedWithMin = 8;
 
-/** Cooking and cooling of the filling, to be done before the pastry is closed. */
+const whole = (
+  code: StepCode,
+  strand: Step['strand'],
+  kind: Step['kind'],
+  minutes: number,
+  values: Step['values'] = {},
+  elasticMin = 0,
+): Step => ({ id: `${code}:all`, code, strand, kind, minutes, elasticMin, pieces: 0, values });
+
+/** What goes into the filling made ready, cooked and cooled, to be done before the pastry is closed. */
 export function fillingSteps(item: ItemInput, kitchen: KitchenInput, filling: FillingPlan): Step[] {
   const steps: Step[] = [];
   const { cookMinutes } = item.filling;
+  const raw = filling.raw ? 1 : 0;
+  const parts = filling.parts.map(({ name, grams }) => ({ ingredient: ingredientNamed(name), grams }));
+  if (parts.length > 0)
+    steps.push(
+      whole('prepareFilling', 'filling', 'bench', preparingMinutes(parts, item.filling.diceMm) * kitchen.pace, {
+        name: item.filling.name,
+        things: parts.length,
+        diceMm: item.filling.diceMm,
+        raw,
+      }),
+    );
   if (cookMinutes > 0)
-    steps.push({
-      id: 'cookFilling:all',
-      code: 'cookFilling',
-      strand: 'filling',
-      kind: 'hob',
-      minutes: cookMinutes * kitchen.pace,
-      elasticMin: 0,
-      pieces: 0,
-      values: { grams: filling.totalG, name: item.filling.name, raw: filling.raw ? 1 : 0 },
-    });
+    steps.push(
+      whole('cookFilling', 'filling', 'hob', cookMinutes * kitchen.pace, {
+        grams: filling.totalG,
+        name: item.filling.name,
+        raw,
+      }),
+    );
   const cool = filling.coolMinutes ?? 0;
   if (cool > 0)
-    steps.push({
-      id: 'coolFilling:all',
-      code: 'coolFilling',
-      strand: 'filling',
-      kind: 'cold',
-      minutes: cool,
-      elasticMin: 24 * 60,
-      pieces: 0,
-      values: {
-        toC: filling.fillAtC,
-        place: item.filling.coolAt,
-        vessel: item.filling.coolIn,
-        depthMm: filling.vessel.depthMm,
-      },
-    });
+    steps.push(
+      whole(
+        'coolFilling',
+        'filling',
+        'cold',
+        cool,
+        {
+          toC: filling.fillAtC,
+          place: item.filling.coolAt,
+          vessel: item.filling.coolIn,
+          depthMm: filling.vessel.depthMm,
+        },
+        24 * 60,
+      ),
+    );
   return steps;
 }
 
-/** The bake, and its stand before the table. */
-export function ovenSteps(item: ItemInput, oven: OvenPlan): Step[] {
-  const minutes = oven.minutes ?? unknownBakeMin;
+/** Washed and vented just before the oven; null where nothing is brushed on or cut. */
+function glaze(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, seal: SealPlan): Step | null {
+  const { wash, slits, slitMm } = item.seal;
+  const { closing } = seal;
+  const vents = closing === 'seam' || closing === 'lid' ? slits : 0;
+  if (wash === 'none' && vents === 0 && closing !== 'laps') return null;
+  const inHand = item.product === 'handPies' || item.product === 'potPies' || areCups(item, cut.pieces);
+  const minutes = (inHand ? benchMinutes.glazeAPiece : benchMinutes.glazeADish) * cut.pieces * kitchen.pace;
+  return whole('glaze', 'pastry', 'bench', Math.max(1, minutes), {
+    wash,
+    vents,
+    slitMm,
+    closing,
+    coil: item.product === 'filoCoil' ? 1 : 0,
+    pieces: cut.pieces,
+  });
+}
+
+/** A moment's work while the pies are in, so many minutes after they went in. */
+const tend = (code: StepCode, atMin: number, values: Step['values'] = {}): Step => ({
+  ...whole(code, 'pastry', 'tend', benchMinutes.tend, values),
+  id: `${code}:${Math.round(atMin)}`,
+  during: { stepId: 'bake:all', atMin },
+});
+
+/** The oven set to its next heat, the pies turned round, foil laid over them. */
+function tending(item: ItemInput, oven: OvenPlan, minutes: number): Step[] {
+  const heats = heatsOf(item.oven)
+    .slice(1)
+    .filter((h) => h.fromMin < minutes);
+  const rotate = oven.bake.advice.find((a) => a.code === 'ROTATE');
+  const turnAt = rotate?.code === 'ROTATE' ? Math.min(rotate.atMin, minutes - 1) : null;
+  const turnedWith = turnAt === null ? undefined : heats.find((h) => Math.abs(h.fromMin - turnAt) <= turnedWithMin);
+  const tentAt = item.oven.tentFromMin;
   return [
-    {
-      id: 'bake:all',
-      code: 'bake',
-      strand: 'pastry',
-      kind: 'oven',
-      minutes,
-      elasticMin: 0,
-      pieces: 0,
-      values: {
-        setC: item.oven.setC,
-        mode: item.oven.mode,
-        rack: item.oven.rack,
-        look: oven.bake.lookAt ?? 0,
-        low: oven.bake.rangeMin?.[0] ?? minutes,
-        high: oven.bake.rangeMin?.[1] ?? minutes,
-        target: oven.targetC,
-      },
-    },
-    {
-      id: 'stand:all',
-      code: 'stand',
-      strand: 'pastry',
-      kind: 'stand',
-      minutes: item.clock.standMinutes,
-      elasticMin: 0,
-      pieces: 0,
-      values: {},
-    },
+    ...heats.map((h) => tend('setOven', h.fromMin, { setC: h.setC, turned: h === turnedWith ? 1 : 0 })),
+    ...(turnAt !== null && !turnedWith ? [tend('turnRound', turnAt)] : []),
+    ...(tentAt !== undefined && tentAt < minutes ? [tend('tentOn', tentAt)] : []),
+  ].sort((a, b) => (a.during?.atMin ?? 0) - (b.during?.atMin ?? 0));
+}
+
+/** The last brush, the bake with what is done meanwhile, and its stand before the table. */
+export function ovenSteps(
+  item: ItemInput,
+  kitchen: KitchenInput,
+  cut: CutPlan,
+  seal: SealPlan,
+  oven: OvenPlan,
+): Step[] {
+  const minutes = oven.minutes ?? unknownBakeMin;
+  const brushed = glaze(item, kitchen, cut, seal);
+  return [
+    ...(brushed ? [brushed] : []),
+    whole('bake', 'pastry', 'oven', minutes, {
+      setC: item.oven.setC,
+      heats: heatsWord(heatsOf(item.oven)),
+      mode: item.oven.mode,
+      rack: item.oven.rack,
+      look: oven.bake.lookAt ?? 0,
+      low: oven.bake.rangeMin?.[0] ?? minutes,
+      high: oven.bake.rangeMin?.[1] ?? minutes,
+      target: oven.targetC,
+      trays: oven.trays,
+    }),
+    ...tending(item, oven, minutes),
+    whole('stand', 'pastry', 'stand', item.clock.standMinutes, { custard: item.filling.type === 'custard' ? 1 : 0 }),
   ];
 }

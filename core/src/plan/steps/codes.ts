@@ -1,5 +1,6 @@
-export type StepKind = 'bench' | 'cold' | 'oven' | 'stand' | 'hob';
-export type Strand = 'pastry' | 'filling';
+/** `tend`: a moment of hands at something that goes on meanwhile. */
+export type StepKind = 'bench' | 'cold' | 'oven' | 'stand' | 'hob' | 'tend';
+export type Strand = 'pastry' | 'filling' | 'oven';
 
 export const stepCodes = [
   'weigh',
@@ -25,8 +26,18 @@ export const stepCodes = [
   'brushStack',
   'coverLeaves',
   'assembleLeaves',
+  'blindBake',
+  'weightsOut',
+  'sealCase',
+  'caseCool',
+  'glaze',
+  'preheat',
   'bake',
+  'setOven',
+  'turnRound',
+  'tentOn',
   'stand',
+  'prepareFilling',
   'cookFilling',
   'coolFilling',
 ] as const;
@@ -47,6 +58,8 @@ export interface Step {
   /** Pieces worked through one by one, 0 when it is one job. */
   pieces: number;
   values: Record<string, number | string>;
+  /** Done while another step goes on, so many minutes after it began. */
+  during?: { stepId: string; atMin: number };
 }
 
 export interface TimedStep extends Step {

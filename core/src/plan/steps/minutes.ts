@@ -23,4 +23,7 @@ export const benchMinutes = {
   openLeaves: 2,
   brushALeaf: 0.7,
   layAStack: 3,
+  glazeAPiece: 0.4,
+  glazeADish: 2.5,
+  tend: 1,
 } as const;

@@ -128,8 +128,8 @@ export function StationPage({ station, inputs, held = [], whatIf, lead, extra, n
             ([name, figure, written]) =>
               figure && <MarginNumber key={name} name={name} figure={figure} working={working} written={written} />,
           )}
-          {mine.map((p) => (
-            <p className="problem m-0" key={p.code}>
+          {mine.map((p, i) => (
+            <p className="problem m-0" key={`${p.code}${i}`}>
               {problemWords(p)}
             </p>
           ))}

@@ -35,7 +35,9 @@ export function Strands() {
   const [ref, width] = useWidth<HTMLDivElement>(1240);
   const drawn = useMemo(() => {
     if (!plan || !meal || !kitchen) return null;
-    const steps = plan.clock.steps;
+    const { steps: all } = plan.clock;
+    const steps = all.filter((s) => s.kind !== 'tend');
+    const tends = all.filter((s) => s.kind === 'tend');
     const from = plan.clock.startMin - 12;
     const w = Math.max(760, width);
     const x = (m: number) => 130 + ((m - from) / -from) * (w - 130 - 150);
@@ -58,10 +60,10 @@ export function Strands() {
     add('cold', 'Fridge', `${kitchen.fridgeC}°`, cold.rows);
     add('cool', 'Cooling', '', cooling.rows);
     const rowOf = new Map([...shelves.row, ...cold.row, ...cooling.row]);
-    return { steps, from, w, x, lanes, warm, hands, height: y + 8, rowOf, serveAt: meal.serveAt };
+    return { steps, tends, all, from, w, x, lanes, warm, hands, height: y + 8, rowOf, serveAt: meal.serveAt };
   }, [plan, meal, kitchen, width]);
   if (!drawn) return null;
-  const { steps, from, w, x, lanes, warm, hands, height, rowOf, serveAt } = drawn;
+  const { steps, tends, all, from, w, x, lanes, warm, hands, height, rowOf, serveAt } = drawn;
   const place = (s: TimedStep) => {
     const lane = laneOf(s, lanes);
     const row = rowOf.get(`${s.itemIndex}:${s.id}`) ?? (s.kind === 'stand' ? 0 : 0);
@@ -129,7 +131,7 @@ export function Strands() {
         })}
         {steps.map((s) => {
           const p = place(s);
-          const open = s.strand === 'filling';
+          const open = s.strand !== 'pastry';
           const thin = s.kind === 'stand';
           const word = stepWord(s).toLowerCase();
           const room = p.width > word.length * 8 + 8;
@@ -145,6 +147,7 @@ export function Strands() {
                 fill={open ? 'var(--color-flour)' : colour(s.itemIndex)}
                 stroke={colour(s.itemIndex)}
                 strokeWidth="2.500"
+                strokeDasharray={s.code === 'preheat' ? '4 4' : undefined}
               />
               {room && !thin && (
                 <text
@@ -156,6 +159,24 @@ export function Strands() {
                   {word}
                 </text>
               )}
+            </g>
+          );
+        })}
+        {tends.map((s) => {
+          // a moment's work at what is in the oven: a nick in its bar
+          const of = steps.find((b) => b.itemIndex === s.itemIndex && b.id === s.during?.stepId);
+          if (!of) return null;
+          return (
+            <g key={`${s.itemIndex}${s.id}`}>
+              <title>{`${stepWord(s)}, ${clock(momentAt(serveAt, s.startMin))}`}</title>
+              <line
+                x1={x(s.startMin)}
+                x2={x(s.startMin)}
+                y1={place(of).y + 1}
+                y2={place(of).y + 10}
+                stroke="var(--color-ink)"
+                strokeWidth="3"
+              />
             </g>
           );
         })}
@@ -190,7 +211,7 @@ export function Strands() {
         </text>
       </svg>
       <div className="visually-hidden">
-        <ClockList steps={steps} serveAt={serveAt} titles={items.map((i) => i.document.title)} />
+        <ClockList steps={all} serveAt={serveAt} titles={items.map((i) => i.document.title)} />
       </div>
     </div>
   );

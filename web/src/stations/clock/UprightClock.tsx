@@ -31,7 +31,8 @@ function fall(steps: readonly TimedStep[]): Map<number, number> {
 }
 
 /** The day on a phone: time goes down, hot is left, cold is right, the hands in between, the table a slice at the foot. */
-export function UprightClock({ steps, serveAt }: { steps: readonly TimedStep[]; serveAt: string }) {
+export function UprightClock({ steps: all, serveAt }: { steps: readonly TimedStep[]; serveAt: string }) {
+  const steps = all.filter((s) => s.kind !== 'tend');
   const down = fall(steps);
   const at = (m: number) => down.get(m) ?? 34;
   const foot = Math.max(...down.values()) + 10;
@@ -81,7 +82,7 @@ export function UprightClock({ steps, serveAt }: { steps: readonly TimedStep[]; 
           const x = from + (rows.get(`${s.itemIndex}:${s.id}`) ?? 0) * wide;
           const [top, bottom] = [at(s.startMin), at(s.startMin + s.minutes)];
           const word = stepWord(s).toLowerCase();
-          const open = s.strand === 'filling';
+          const open = s.strand !== 'pastry';
           const last = [...said].at(-1) ?? -99;
           const timed = s.cook && top - last > 18;
           if (timed) said.add(top);

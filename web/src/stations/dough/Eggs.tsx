@@ -3,7 +3,7 @@ import type { EggLedger } from '@crustallum/core/plan/needs/eggs';
 import { useItem } from '../../desk/useItem';
 import { plain } from '../../wording/numbers';
 
-const useWords = { dough: 'dough', filling: 'filling', glue: 'glue', wash: 'wash' } as const;
+const useWords = { dough: 'dough', filling: 'filling', glue: 'glue', case: 'baked case', wash: 'wash' } as const;
 const partWords = { whole: 'egg', yolk: 'yolk', white: 'white' } as const;
 const restWords = { none: '', wash: 'a wash', nextDough: 'the next dough', freezer: 'the freezer' } as const;
 

@@ -9,6 +9,7 @@ import { Drawing } from '../_shared/Drawing';
 import { Held } from '../_shared/Held';
 import { StationPage, Waiting } from '../_shared/StationPage';
 import { fields } from '../_shared/fields';
+import { Programme } from './Programme';
 
 const MinuteCurves = lazy(() => import('../_shared/charts/MinuteCurves'));
 
@@ -40,18 +41,21 @@ export function OvenStation() {
       whatIf={
         o.otherFan.proposedMin !== null && (
           <>
-            <b>With the fan {o.otherFan.mode === 'fan' ? 'on' : 'off'}</b> {o.otherFan.setC}° and{' '}
-            {span(o.otherFan.proposedMin)}. Written otherwise: {o.conversions.fahrenheit} °F
+            <b>With the fan {o.otherFan.mode === 'fan' ? 'on' : 'off'}</b> {o.otherFan.setC}°
+            {item.document.oven.then?.length ? ' to begin with' : ''} and {span(o.otherFan.proposedMin)}. Written
+            otherwise: {o.conversions.fahrenheit} °F
             {o.conversions.gas ? `, gas ${o.conversions.gas}` : ''}.
           </>
         )
       }
       numbers={[
-        [`Bake at ${item.document.oven.setC} °C`, o.figures.bake],
+        [`Bake at ${heatsC(o)} °C`, o.figures.bake],
         ['Middle of the filling', o.figures.core],
         ['Underneath', o.figures.base],
         ...(lidded ? ([['Lid, on top', o.figures.colour]] as const) : []),
         ['Look from', o.figures.look],
+        ...(o.blind ? ([['Case, water gone', o.figures.blind]] as const) : []),
+        ['Oven on before', o.figures.preheat],
       ]}
     >
       <OvenDrawing oven={o} item={item.document} />
@@ -66,6 +70,7 @@ export function OvenStation() {
         }}
       />
       {lidded && <Browning oven={o} />}
+      <Programme proposedMin={o.bake.proposed} />
       <ul className="plain-list mt-2" style={{ maxWidth: 660, fontSize: 15 }}>
         {bake && (
           <li>
@@ -80,6 +85,9 @@ export function OvenStation() {
     </StationPage>
   );
 }
+
+/** The heats of a bake, one after the other. */
+const heatsC = (oven: OvenPlan): string => oven.spec.oven.steps.map((s) => plain(s.setC, 0)).join(', then ');
 
 /** The oven and the pie in it, both cut through; temperatures are those at the time it comes out. */
 function OvenDrawing({ oven, item }: { oven: OvenPlan; item: ItemInput }) {
@@ -168,7 +176,7 @@ function OvenDrawing({ oven, item }: { oven: OvenPlan; item: ItemInput }) {
         />
       )}
       <path
-        d={`M96 ${shelfY - 8}l8-26q61-22 122 0l8 26z`}
+        d={`M96 ${shelfY - 8}l8-26${oven.spec.top ? 'q61-22 122 0' : 'h122'}l8 26z`}
         fill="url(#fill-crust)"
         stroke="var(--color-ink)"
         strokeWidth="2"
@@ -184,10 +192,12 @@ function OvenDrawing({ oven, item }: { oven: OvenPlan; item: ItemInput }) {
         {oven.spec.base && (
           <rect x={cx - (w * px) / 2 + 8} y={ground - 8} width={w * px - 16} height="8" fill="url(#fill-crust)" />
         )}
-        <path
-          d={`M${cx - (w * px) / 2 - 8} ${ground - depth}Q${cx} ${ground - depth - 30 - lid} ${cx + (w * px) / 2 + 8} ${ground - depth}l-6 ${lid * 0.7}Q${cx} ${ground - depth - 28} ${cx - (w * px) / 2 - 2} ${ground - depth + lid * 0.7}Z`}
-          fill="url(#fill-crust)"
-        />
+        {oven.spec.top && (
+          <path
+            d={`M${cx - (w * px) / 2 - 8} ${ground - depth}Q${cx} ${ground - depth - 30 - lid} ${cx + (w * px) / 2 + 8} ${ground - depth}l-6 ${lid * 0.7}Q${cx} ${ground - depth - 28} ${cx - (w * px) / 2 - 2} ${ground - depth + lid * 0.7}Z`}
+            fill="url(#fill-crust)"
+          />
+        )}
         <line x1={cx - 160} x2={cx + 140} y1={ground + 2} y2={ground + 2} strokeWidth="5" />
       </g>
       {tag(cx, ground - depth - 16 - lid * 0.4, at?.surfaceC)}

@@ -1,9 +1,10 @@
 import type { ItemInput } from '../../../contracts/item';
 import type { KitchenInput } from '../../../contracts/kitchen';
 import { figure, type Figure } from '../../figure';
+import { heatsOf, heatsWord } from './programme';
 import type { OvenResult } from './result';
 
-export type OvenFigures = Record<'bake' | 'core' | 'base' | 'colour' | 'look', Figure>;
+export type OvenFigures = Record<'bake' | 'core' | 'base' | 'colour' | 'look' | 'blind' | 'preheat', Figure>;
 
 /** What the Oven shows, each with its reason. */
 export function ovenFigures(item: ItemInput, kitchen: KitchenInput, raw: boolean, r: OvenResult): OvenFigures {
@@ -16,7 +17,7 @@ export function ovenFigures(item: ItemInput, kitchen: KitchenInput, raw: boolean
       'min',
       'oven.bake',
       {
-        setC: item.oven.setC,
+        heats: heatsWord(heatsOf(item.oven)),
         binds: bake.binds,
         uncertainty: bake.uncertaintyPct,
         mode: item.oven.mode,
@@ -64,6 +65,22 @@ export function ovenFigures(item: ItemInput, kitchen: KitchenInput, raw: boolean
       { golden: bake.times.golden ?? 0, latest: bake.latest ?? 0, target: r.targetC },
       'estimate',
       'oven.plan',
+    ),
+    blind: figure(
+      r.blind ? r.blind.dryness * 100 : null,
+      '%',
+      'oven.blind',
+      r.blind ? { set: r.blind.setMin ?? 0, dry: r.blind.dryMin ?? 0, left: r.blind.waterLeft * 100 } : {},
+      'estimate',
+      'oven.blind',
+    ),
+    preheat: figure(
+      r.preheatMin,
+      'min',
+      'oven.preheat',
+      { setC: item.oven.setC, support: item.oven.support },
+      'estimate',
+      'oven.preheat',
     ),
   };
 }

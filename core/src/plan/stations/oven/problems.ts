@@ -1,6 +1,7 @@
 import type { ItemInput } from '../../../contracts/item';
 import type { Finding } from '../../../oven/plausible';
 import { problem, type Problem, type ProblemCode } from '../../problem';
+import { blindOf, heatsOf } from './programme';
 import type { OvenResult } from './result';
 
 const codes: Record<Finding['code'], ProblemCode> = {
@@ -17,7 +18,7 @@ const codes: Record<Finding['code'], ProblemCode> = {
 };
 
 /** What does not work out at the Oven. */
-export function ovenProblems(item: ItemInput, { bake, findings }: OvenResult): Problem[] {
+export function ovenProblems(item: ItemInput, { bake, blind, findings }: OvenResult): Problem[] {
   const { setC } = item.oven;
   const never = bake.proposed === null;
   return [
@@ -30,5 +31,23 @@ export function ovenProblems(item: ItemInput, { bake, findings }: OvenResult): P
         sameTempMin: f.suggest?.sameTempMin ?? 0,
       }),
     ),
+    ...programmeProblems(item, bake.proposed, blind),
+  ];
+}
+
+/** Heats that come after it is out, and a case that is not ready to be filled. */
+function programmeProblems(item: ItemInput, minutes: number | null, blind: OvenResult['blind']): Problem[] {
+  const late = minutes === null ? [] : heatsOf(item.oven).filter((h) => h.fromMin >= minutes);
+  const asked = blindOf(item);
+  const baked = asked ? asked.weightsMin + asked.bareMin : 0;
+  return [
+    ...late.map(({ fromMin, setC }) =>
+      problem('oven', 'heat_after_end', 'warn', ['oven.then'], { fromMin, setC, minutes: minutes ?? 0 }),
+    ),
+    ...(blind && (blind.setMin === null || blind.setMin > baked)
+      ? [problem('oven', 'case_raw', 'warn', ['oven.blind'], { minutes: baked, set: blind.setMin ?? 0 })]
+      : blind && (blind.dryMin === null || blind.dryMin > baked)
+        ? [problem('oven', 'case_damp', 'warn', ['oven.blind'], { minutes: baked, dry: blind.dryMin ?? 0 })]
+        : []),
   ];
 }

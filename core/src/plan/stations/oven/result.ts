@@ -2,13 +2,15 @@ import type { ItemInput } from '../../../contracts/item';
 import type { KitchenInput } from '../../../contracts/kitchen';
 import type { Product } from '../../../contracts/products';
 import { simulateBake } from '../../../oven/bake';
-import type { BakeSpec } from '../../../oven/bakeInput';
+import type { BakeSpec, OvenStep } from '../../../oven/bakeInput';
 import { planBakeTime, type BakePlan } from '../../../oven/bakePlan';
+import { simulateBlind, type BlindBake } from '../../../oven/blind';
+import { preheatMinutes } from '../../../oven/preheat';
 import { heatConversions, plausible, type BakeClass, type Finding } from '../../../oven/plausible';
 import { remember } from '../../memo';
 import type { CutPlan } from '../cut/station';
 import type { FillingPlan } from '../filling/station';
-import { bakeSpec, traysOf } from './spec';
+import { bakeSpec, blindSpec, traysOf } from './spec';
 
 /** The numbers of a bake that other rooms use. */
 export interface OvenResult {
@@ -20,6 +22,10 @@ export interface OvenResult {
   minutes: number | null;
   /** What the middle has to reach, °C. */
   targetC: number;
+  /** The case baked before it is filled; null where it is not. */
+  blind: BlindBake | null;
+  /** Minutes from cold until the oven can take it. */
+  preheatMin: number;
   /** Shelves it takes in the oven. */
   trays: number;
   /** Whether heat and time can be meant. */
@@ -34,16 +40,30 @@ const classes: Record<Product, BakeClass> = {
   filoCoil: 'filo',
 };
 
+/** Mean heat over a bake of so many minutes, °C to 5. */
+function meanHeatC(heats: readonly OvenStep[], minutes: number | null): number {
+  const end = minutes ?? Infinity;
+  if (heats.length === 1 || !Number.isFinite(end)) return heats[0]?.setC ?? 0;
+  const sum = heats.reduce((total, h, i) => {
+    const to = Math.min(end, heats[i + 1]?.fromMin ?? end);
+    return total + h.setC * Math.max(0, to - h.fromMin);
+  }, 0);
+  return Math.round(sum / end / 5) * 5;
+}
+
 /** The bake of an item: time with its range, what decides, and whether its heat can be meant. */
 export function ovenResult(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, filling: FillingPlan): OvenResult {
-  const spec = bakeSpec(item, kitchen, cut, filling);
+  const empty = blindSpec(item, bakeSpec(item, kitchen, cut, filling, null));
+  const blind = empty && remember(['blind', empty], () => simulateBlind(empty));
+  const spec = bakeSpec(item, kitchen, cut, filling, blind);
   const bake = remember(['bake', spec, kitchen.bakeRatios], () => planBakeTime(spec, kitchen.bakeRatios));
   const mode: 'conv' | 'fan' = item.oven.mode === 'fan' ? 'conv' : 'fan';
-  const setC = item.oven.setC + (mode === 'fan' ? -20 : 20);
+  const less = mode === 'fan' ? -20 : 20;
+  const setC = item.oven.setC + less;
   const other = {
     ...spec,
     support: spec.support === 'unknown' ? ('tray' as const) : spec.support,
-    oven: { ...spec.oven, mode, steps: [{ fromMin: 0, setC }] },
+    oven: { ...spec.oven, mode, steps: spec.oven.steps.map((s) => ({ ...s, setC: s.setC + less })) },
   };
   const otherBake = remember(['otherFan', other], () => simulateBake(other));
   return {
@@ -53,9 +73,11 @@ export function ovenResult(item: ItemInput, kitchen: KitchenInput, cut: CutPlan,
     conversions: heatConversions(item.oven.mode === 'fan' ? Math.min(300, item.oven.setC + 20) : item.oven.setC),
     minutes: bake.proposed,
     targetC: bake.targetC,
+    blind,
+    preheatMin: remember(['preheat', spec.oven, spec.support], () => preheatMinutes(spec.oven, spec.support)),
     trays: traysOf(item, cut),
     findings: plausible({
-      value: item.oven.setC,
+      value: meanHeatC(spec.oven.steps, bake.proposed),
       unit: 'C',
       mode: item.oven.mode,
       timeMin: bake.proposed,

@@ -2,16 +2,15 @@ import type { ItemInput } from '../../../contracts/item';
 import type { KitchenInput } from '../../../contracts/kitchen';
 import { simulatorShape } from '../../../filling/fillVolume';
 import type { BakeSpec } from '../../../oven/bakeInput';
+import { dryAt, type BlindBake, type BlindSpec } from '../../../oven/blind';
 import type { CrustType } from '../../../oven/tables';
 import { vesselGeometry } from '../../../vessels/vessel';
 import type { CutPlan } from '../cut/station';
 import type { FillingPlan } from '../filling/station';
+import { blindOf, heatsOf, isOpen, isPoured } from './programme';
 
 /** Pieces that lie on one tray of a home oven (estimate); pies in dishes stand on it, so many by their size. */
 const piecesOnATray = 12;
-
-/** How a pie is covered in the oven: a lattice is baked as the lid its strips are, an open pie without one. */
-export const isOpen = (item: ItemInput): boolean => item.product === 'dishPie' && item.cut.lid === 'none';
 
 /** Room on a shelf of a home oven, and between what stands on it, mm (estimates). */
 const shelfMm = [440, 360] as const;
@@ -28,7 +27,13 @@ export function traysOf(item: ItemInput, cut: CutPlan): number {
 }
 
 /** The bake simulator's view of an item: outline, crusts, filling, dish, load. */
-export function bakeSpec(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, filling: FillingPlan): BakeSpec {
+export function bakeSpec(
+  item: ItemInput,
+  kitchen: KitchenInput,
+  cut: CutPlan,
+  filling: FillingPlan,
+  blind: BlindBake | null,
+): BakeSpec {
   const { oven } = item;
   const crust: CrustType =
     item.dough.pastry === 'roughPuff' ? (item.folds.turns >= 3 ? 'puff' : 'flaky') : item.dough.pastry;
@@ -41,7 +46,15 @@ export function bakeSpec(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, f
   return {
     shape,
     top: isOpen(item) ? null : { type: crust, tMm },
-    base: lidOnly ? null : { type: crust, tMm },
+    base: lidOnly
+      ? null
+      : {
+          type: crust,
+          tMm,
+          ...(blind
+            ? { waterLeft: Math.max(driestBase, Math.min(1, blind.waterLeft)), sealed: blindOf(item)?.sealed }
+            : {}),
+        },
     filling: {
       type: item.filling.type,
       depthMm: Math.max(3, Math.min(150, depthMm)),
@@ -61,13 +74,37 @@ export function bakeSpec(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, f
         : {}),
     oven: {
       mode: oven.mode,
-      steps: [{ fromMin: 0, setC: oven.setC }],
+      steps: heatsOf(oven),
       rack: oven.rack,
       offsetC: kitchen.ovenOffsetC,
       heaterW: kitchen.ovenW,
     },
     wash: item.seal.wash,
-    crustStartC: coldC,
+    // a case baked and filled stands in the room, not in the cold
+    crustStartC: blind && isOpen(item) ? kitchen.roomC : coldC,
+    ...(oven.tentFromMin === undefined ? {} : { tents: [[oven.tentFromMin, longestBakeMin]] as [number, number][] }),
+  };
+}
+
+/** Least water a blind-baked base keeps, as a share (estimate), and the longest bake that is reckoned, min. */
+const driestBase = 0.02;
+const longestBakeMin = 240;
+
+/** The empty case of an item, as it is baked before it is filled; null where it is not. */
+export function blindSpec(item: ItemInput, spec: BakeSpec): BlindSpec | null {
+  const blind = blindOf(item);
+  if (!blind || !spec.base) return null;
+  const { shape, vessel, support, oven, base } = spec;
+  return {
+    shape,
+    base: { type: base.type, tMm: base.tMm },
+    vessel,
+    support: support === 'unknown' ? 'tray' : support,
+    oven: { ...oven, steps: [{ fromMin: 0, setC: blind.setC }] },
+    crustStartC: Math.min(10, spec.crustStartC ?? 6),
+    weightsMin: blind.weightsMin,
+    bareMin: blind.bareMin,
+    dryAt: isPoured(item) ? dryAt.custard : dryAt.filling,
   };
 }
 

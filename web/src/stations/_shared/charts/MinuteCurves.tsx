@@ -28,6 +28,10 @@ export default memo(function MinuteCurves({
   top: string;
 }) {
   const label = { fill: 'var(--color-ink)', fontSize: 15 };
+  const all = series.flatMap((r) => [r.airC, r.surfaceC, r.baseC, r.coreC]);
+  const [low, high] = [Math.min(0, ...all), Math.max(100, ...all)].map(
+    (c, i) => Math[i ? 'ceil' : 'floor'](c / 50) * 50,
+  ) as [number, number];
   const shown = lines
     .filter(([key]) => hasBase || key !== 'baseC')
     .map(([key, name, colour, dash]) => [key, name || top, colour, dash] as const);
@@ -55,8 +59,8 @@ export default memo(function MinuteCurves({
               width={48}
               stroke="var(--color-ink)"
               unit="°"
-              ticks={[0, 50, 100, 150, 200]}
-              domain={[0, 'dataMax']}
+              ticks={Array.from({ length: (high - low) / 50 + 1 }, (_, i) => low + i * 50)}
+              domain={[low, high]}
             />
             <Tooltip
               formatter={(v, name) => [`${plain(Number(v), 0)}°`, name]}
