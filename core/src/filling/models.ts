@@ -3,6 +3,7 @@ import { OutlinePointInput, outlinePoints } from '../cutting/inputs';
 import { model } from '../quantities/model';
 import { NestedList, NumberIn, OneOf, Optional } from '../quantities/rules';
 import { handPiece, handPieceKinds, type HandPieceKind } from './handPiece';
+import { custardSet } from './custard';
 import { fillKinds, fillVolume, simulatorShape, type FillShape, type FillShapeKind } from './fillVolume';
 
 export class FillShapeInput implements FillShape {
@@ -39,6 +40,14 @@ export class HandPieceInput {
 
 const source = 'Geometry; Paulsen (1994) and Robin (2004) volumes; fullness factors are estimates';
 
+export class CustardInput {
+  @NumberIn(0, 20_000, 'g') eggG!: number;
+  @NumberIn(0, 20_000, 'g') yolkG!: number;
+  @NumberIn(0, 20_000, 'g') liquidG!: number;
+  @NumberIn(0, 20_000, 'g') cheeseG!: number;
+  @NumberIn(0, 20_000, 'g') starchG!: number;
+}
+
 export const fillingModels = [
   model({
     name: 'filling.volume',
@@ -57,6 +66,15 @@ export const fillingModels = [
     certainty: 'estimate',
     input: FillShapeInput,
     run: simulatorShape,
+  }),
+  model({
+    name: 'filling.custard',
+    summary: 'How a filling set by egg stands when it is cool',
+    units: 'g in; g egg for 100 g liquid, °C out',
+    source: 'Ordinary practice',
+    certainty: 'estimate',
+    input: CustardInput,
+    run: (i) => ({ custard: custardSet(i) }),
   }),
   model({
     name: 'filling.handPiece',

@@ -3,7 +3,7 @@ import { planBake } from './bake';
 import { forms } from './formNames';
 import { formItem } from './forms';
 import { planItem } from './item';
-import { ingredientNamed } from './needs/contents';
+import { ingredientNamed } from '../ingredients/named';
 import { plainKitchen, starterMeal } from './starters';
 
 const kitchen = { ...plainKitchen, roomC: 21 };

@@ -38,6 +38,7 @@ export const problemCodes = [
   'cooling_not_reached_5',
   'cooling_slow_stage_2',
   'overfull',
+  'custard_runs',
   // seal
   'too_few_vents',
   'leaks',

@@ -75,6 +75,8 @@ const sentences: Record<ProblemCode, (v: Values) => string> = {
   cooling_slow_stage_2: (v) =>
     `From 21 to 5° it takes ${span(Number(v['stage2']))}; common guidance says four hours. Follow your local food-safety rules.`,
   overfull: (v) => `${g(v, 'pct')} % of what lies comfortably: it presses on the seam.`,
+  custard_runs: (v) =>
+    `${plain(Number(v['eggPer100G']), 0)} g of egg to 100 g of liquid does not set: from 22 it trembles, from 28 it is firm.`,
   too_few_vents: (v) =>
     `${g(v, 'ventMm2')} mm² of vent against ${g(v, 'needMm2')} needed: the lid will puff and may split.`,
   leaks: (v) =>

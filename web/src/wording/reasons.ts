@@ -152,6 +152,13 @@ const sentences: Record<string, (v: Values) => string> = {
     `${Number(v['dry']) ? `it sets at ${g(v, 'set')} min and is dry at ${g(v, 'dry')}` : 'it went in baked'}; ${g(v, 'dryness')} % of its water is gone`,
   'oven.noBase': () => 'a lid only; the dish’s bottom is shown',
   'oven.colour': (v) => `the lid is ${s(v, 'level')} then; first golden at ${g(v, 'golden')} min`,
+  'filling.custard': (v) =>
+    ({
+      runs: 'of egg to 100 g of liquid: too little, it will run',
+      trembling: 'of egg to 100 g of liquid: it trembles when it is set',
+      firm: 'of egg to 100 g of liquid: it sets firm',
+      slices: 'of egg to 100 g of liquid: it can be sliced cold',
+    })[s(v, 'sets')] + `; over ${g(v, 'weepsC')}° in the middle it weeps`,
   'oven.blind': (v) =>
     `the empty case is set at ${g(v, 'set')} min and dry enough at ${g(v, 'dry')}; ${g(v, 'left')} % of its water is left`,
   'oven.preheat': (v) =>

@@ -95,6 +95,16 @@ function weighedFat(s: TimedStep, fat: string): string {
   return `${grams} in pieces of ${num(s, 'lump')} mm, straight from the fridge`;
 }
 
+/** What is seen when it is done, and what its stand is for. */
+const doneSigns: Record<string, string> = {
+  trembles: ' Done when it is set at the edge and trembles in the middle.',
+  bubbles: ' Done when it boils in the middle, seen through the vents.',
+};
+const standSigns: Record<string, string> = {
+  trembles: 'it sets on by itself',
+  bubbles: 'its juice sets as it cools',
+};
+
 /** What is brushed on, and then cut or pricked. */
 function glazed(s: TimedStep): string {
   const wash = String(s.values['wash']);
@@ -314,14 +324,14 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
     case 'bake':
       return make(
         `${title} into the oven`,
-        `${heatsWords(String(s.values['heats'] ?? `0:${s.values['setC']}`))}${s.values['mode'] === 'fan' ? ' fan' : ''}, ${s.values['rack']} rack${Number(s.values['trays']) > 1 ? `, ${num(s, 'trays')} trays` : ''}. Look from ${num(s, 'look')} min; ${num(s, 'low')} to ${num(s, 'high')} min in all.`,
+        `${heatsWords(String(s.values['heats'] ?? `0:${s.values['setC']}`))}${s.values['mode'] === 'fan' ? ' fan' : ''}, ${s.values['rack']} rack${Number(s.values['trays']) > 1 ? `, ${num(s, 'trays')} trays` : ''}. Look from ${num(s, 'look')} min; ${num(s, 'low')} to ${num(s, 'high')} min in all.${doneSigns[String(s.values['sign'])] ?? ''}`,
         'In the oven, next',
         `Hot steam and hot metal. Probe the middle: ${num(s, 'target')}° or your local rule.`,
       );
     case 'stand':
       return make(
         `${title} out to stand`,
-        `${Number(s.values['custard']) ? 'Set at the edge, trembling in the middle. ' : ''}${span(s.minutes)} before it is cut; the filling settles.`,
+        `${span(s.minutes)} before it is cut; ${standSigns[String(s.values['sign'])] ?? 'the filling settles'}.`,
         'It is out, next',
         'Steam from a fresh cut is hotter than it looks.',
       );

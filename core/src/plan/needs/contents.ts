@@ -1,6 +1,5 @@
 import { partName } from '../../dough/formula';
-import { shippedIndex } from '../../ingredients/shipped';
-import { comparable } from '../../ingredients/search';
+import { ingredientNamed } from '../../ingredients/named';
 import { nameOf } from '../../ingredients/table';
 import type { Label } from '../../ingredients/label';
 import type { ItemInput } from '../../contracts/item';
@@ -51,18 +50,6 @@ const brushedWith: Record<Wash, readonly (readonly [id: string, share: number])[
   syrup: [['sugar', 1]],
 };
 const gluedWith = { none: null, water: 'water', milk: 'milk', egg: 'egg' } as const;
-
-/** The ingredient of the table that a name of the cook's is, by the very word; null where there is none, or more than one. */
-export function ingredientNamed(name: string): string | null {
-  // as it is written, or without the remark behind its comma
-  for (const word of [name, name.split(',')[0]]) {
-    const found = [...new Set(shippedIndex().exactly(word))];
-    const own = found.filter((i) => comparable(i.name) === comparable(word));
-    const [only, other] = own.length ? own : found;
-    if (only) return other ? null : only.id;
-  }
-  return null;
-}
 
 /**
  * Everything that is in the pieces of an item, wherever it hides: flour, fat, liquids, leaves, glue, wash, filling, with grams

@@ -1,7 +1,7 @@
 import type { ItemInput } from '../../contracts/item';
 import type { KitchenInput } from '../../contracts/kitchen';
 import { preparingMinutes } from '../../filling/work';
-import { ingredientNamed } from '../needs/contents';
+import { ingredientNamed } from '../../ingredients/named';
 import type { CutPlan } from '../stations/cut/station';
 import type { FillingPlan } from '../stations/filling/station';
 import { heatsOf, heatsWord } from '../stations/oven/programme';
@@ -109,6 +109,14 @@ function tending(item: ItemInput, oven: OvenPlan, minutes: number): Step[] {
   ].sort((a, b) => (a.during?.atMin ?? 0) - (b.during?.atMin ?? 0));
 }
 
+/** What is seen when it is done, besides the lid's colour. */
+const doneSign = ({ filling }: ItemInput): string =>
+  filling.type === 'custard'
+    ? 'trembles'
+    : filling.type === 'apple_raw' || filling.type === 'berry_raw'
+      ? 'bubbles'
+      : '';
+
 /** The last brush, the bake with what is done meanwhile, and its stand before the table. */
 export function ovenSteps(
   item: ItemInput,
@@ -131,8 +139,9 @@ export function ovenSteps(
       high: oven.bake.rangeMin?.[1] ?? minutes,
       target: oven.targetC,
       trays: oven.trays,
+      sign: doneSign(item),
     }),
     ...tending(item, oven, minutes),
-    whole('stand', 'pastry', 'stand', item.clock.standMinutes, { custard: item.filling.type === 'custard' ? 1 : 0 }),
+    whole('stand', 'pastry', 'stand', item.clock.standMinutes, { sign: doneSign(item) }),
   ];
 }

@@ -58,6 +58,7 @@ export function FillingStation() {
         ['Filling in all', f.figures.total],
         ['For each', f.figures.each],
         ['Salt', f.figures.salt],
+        ...(f.custard ? ([['Egg to 100 g liquid', f.figures.custard]] as const) : []),
         ['Not hotter than', f.figures.hottest],
         ['Cold enough to fill after', f.figures.cool],
       ]}

@@ -2,7 +2,7 @@ import type { ItemInput } from '../../../contracts/item';
 import { figure, type Figure } from '../../figure';
 import type { FillingResult } from './result';
 
-export type FillingFigures = Record<'total' | 'each' | 'salt' | 'hottest' | 'cool', Figure>;
+export type FillingFigures = Record<'total' | 'each' | 'salt' | 'hottest' | 'cool' | 'custard', Figure>;
 
 /** What the Filling shows, each with its reason. */
 export function fillingFigures(item: ItemInput, pieces: number, r: FillingResult): FillingFigures {
@@ -53,6 +53,14 @@ export function fillingFigures(item: ItemInput, pieces: number, r: FillingResult
       },
       'physics',
       'cold.coolFilling',
+    ),
+    custard: figure(
+      r.custard?.eggPer100G ?? null,
+      'g',
+      'filling.custard',
+      r.custard ? { sets: r.custard.sets, weepsC: r.custard.weepsC } : {},
+      'estimate',
+      'filling.custard',
     ),
   };
 }

@@ -34,5 +34,9 @@ export function fillingProblems(item: ItemInput, r: FillingResult): Problem[] {
     );
   if (item.filling.fullnessPct > overfullPct)
     found.push(problem('filling', 'overfull', 'warn', ['filling.fullnessPct'], { pct: item.filling.fullnessPct }));
+  if (r.custard?.sets === 'runs')
+    found.push(
+      problem('filling', 'custard_runs', 'warn', ['filling.ingredients'], { eggPer100G: r.custard.eggPer100G }),
+    );
   return found;
 }

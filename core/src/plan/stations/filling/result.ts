@@ -3,6 +3,9 @@ import type { KitchenInput } from '../../../contracts/kitchen';
 import { environment } from '../../../cold/environments';
 import { coolFilling, maxFillingTemperature, type FillingCooling } from '../../../cold/fillingCooling';
 import { material, type MaterialSpec } from '../../../cold/material';
+import { custardSet, type Custard } from '../../../filling/custard';
+import { ingredientNamed } from '../../../ingredients/named';
+import { ingredientOf } from '../../../ingredients/table';
 import { fillingKinds, type FillType } from '../../../oven/tables';
 import { workBand } from '../../coldLine/band';
 import { remember } from '../../memo';
@@ -44,6 +47,8 @@ export interface FillingResult {
   fillAtC: number;
   hottest: ReturnType<typeof maxFillingTemperature> | null;
   vessel: CoolingVessel;
+  /** How it sets, where it is set by egg and its egg and liquid are listed; else null. */
+  custard: Custard | null;
 }
 
 const sweet = new Set<FillType>([
@@ -110,6 +115,7 @@ export function fillingResult(item: ItemInput, kitchen: KitchenInput, cut: CutPl
     fillAtC,
     hottest,
     vessel,
+    custard: filling.type === 'custard' ? custardOf(partsOfFilling(filling, totalG, eachG)) : null,
   };
 }
 
@@ -120,6 +126,23 @@ export const partsOfFilling = (filling: ItemInput['filling'], totalG: number, ea
     grams: (totalG * gramsPer100) / 100,
     eachG: (eachG * gramsPer100) / 100,
   }));
+
+/** Liquids an egg sets. */
+const setByEgg = new Set(['dairy', 'liquid']);
+
+function custardOf(parts: FillingResult['parts']): Custard | null {
+  const sum = { eggG: 0, yolkG: 0, liquidG: 0, cheeseG: 0, starchG: 0 };
+  for (const { name, grams } of parts) {
+    const id = ingredientNamed(name);
+    const group = ingredientOf(id ?? '')?.group;
+    if (id === 'yolk') sum.yolkG += grams;
+    else if (group === 'egg') sum.eggG += grams;
+    else if (group === 'cheese') sum.cheeseG += grams;
+    else if (group === 'starch' || group === 'flour') sum.starchG += grams;
+    else if (group && setByEgg.has(group)) sum.liquidG += grams;
+  }
+  return custardSet(sum);
+}
 
 /** A pot, or as many trays as keep it shallow. */
 function coolingVessel(kind: CoolingVessel['kind'], volumeMm3: number): CoolingVessel {
