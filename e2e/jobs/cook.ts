@@ -32,11 +32,17 @@ export class Cook {
     await this.page.getByRole('radio', { name: view, exact: true }).click();
   }
 
-  /** A number typed into a rule, or a field of that name. */
+  /** A number typed into a rule, a field of that name, or the ring on the drawing that holds it. */
   async set(label: string, value: string): Promise<void> {
-    const field = this.page.getByRole('textbox', { name: label, exact: true });
+    const { page } = this;
+    const field = page.getByRole('textbox', { name: label, exact: true });
+    const ring = page.getByRole('button', { name: new RegExp(`^${label}: .* Change it\\.$`) });
+    await expect(field.or(ring).first()).toBeVisible();
+    const held = !(await field.isVisible());
+    if (held) await ring.click();
     await field.fill(value);
     await field.press('Tab');
+    if (held) await page.getByRole('button', { name: 'Let go' }).click();
   }
 
   /** A word chosen, whether its words stand on a line or behind it. */

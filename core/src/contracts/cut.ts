@@ -14,6 +14,9 @@ export class VariantInput {
   @NumberIn(40, 200, '%') sizePct!: number;
 }
 
+/** Pieces are cut from a sheet, each rolled from a ball of its own, or cut across a strip as wide as they are long. */
+export const cutWays = ['sheet', 'balls', 'strip'] as const;
+export type CutWay = (typeof cutWays)[number];
 export const lidKinds = ['whole', 'lattice', 'none'] as const;
 export const linings = ['one', 'band'] as const;
 
@@ -26,6 +29,7 @@ export class CutInput {
   @Optional() @NumberIn(10, 600, 'mm') sliceMm?: number;
   @Optional() @NestedList(() => OutlinePointInput, 40) @ArrayMinSize(3) outline?: OutlinePointInput[];
   @NumberIn(1, 10, 'mm') thicknessMm!: number;
+  @Optional() @OneOf(cutWays) from?: CutWay;
   @NumberIn(0, 30, 'mm') trimMm!: number;
   @NumberIn(0, 20, 'mm') gapMm!: number;
   @NumberIn(0, 3, 're-rolls', { integer: true }) maxReRolls!: number;

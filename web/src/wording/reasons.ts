@@ -30,6 +30,8 @@ const patternWords: Record<string, string> = {
 const sentences: Record<string, (v: Values) => string> = {
   'cut.firstRoll': (v) =>
     `${g(v, 'perSheet')} fit a sheet ${patternWords[s(v, 'pattern')] ?? `by ${s(v, 'pattern')} rows`}${s(v, 'pattern') === 'own' ? '' : `, at most ${g(v, 'bound')} could`}; ${Number(v['sheets']) > 1 ? `${g(v, 'sheets')} sheets` : 'one sheet'}`,
+  'cut.balls': (v) => `each from its own ball of ${g(v, 'eachG')} g: nothing is left over`,
+  'cut.noLaterRolls': () => 'nothing is rolled again',
   'cut.laterRolls': (v) =>
     Number(v['n']) > 0
       ? `the offcuts are rolled again; cut ${cm(v, 'cutter')} cm, for they shrink more. ${g(v, 'saved')} g are left`

@@ -1,5 +1,6 @@
 import type { StepCode, TimedStep } from '@crustallum/core/plan/steps/codes';
 import { degrees, plain, span } from './numbers';
+import { list } from './eaters';
 import { brushWords, heatsWords } from './oven';
 import { coolingWords, fatWords } from './words';
 
@@ -11,7 +12,9 @@ export const stepWords: Record<StepCode, string> = {
   rest: 'Rest',
   lockIn: 'Lock in',
   turns: 'Turns',
+  divide: 'Divide',
   rollOut: 'Roll',
+  rollPieces: 'Roll each',
   sheetRest: 'Rest',
   cut: 'Cut',
   lineDish: 'Line dish',
@@ -95,6 +98,13 @@ function weighedFat(s: TimedStep, fat: string): string {
   return `${grams} in pieces of ${num(s, 'lump')} mm, straight from the fridge`;
 }
 
+/** ", 4 and 3 to a tray"; nothing where one tray holds them all. */
+function onTraysWords(s: TimedStep): string {
+  const each = String(s.values['onTrays'] ?? '').split(' ');
+  if (each.length < 2) return '';
+  return each.every((n) => n === '1') ? `, on ${each.length} shelves` : `, ${list(each)} to a tray`;
+}
+
 /** What is seen when it is done, and what its stand is for. */
 const doneSigns: Record<string, string> = {
   trembles: ' Done when it is set at the edge and trembles in the middle.',
@@ -161,6 +171,20 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
           : `Turns ${s.values['first']} and ${s.values['last']}`,
         `Roll to ${plain(Number(s.values['length']) / 10, 0)} × ${plain(Number(s.values['width']) / 10, 0)} cm, in ${num(s, 'passes')} passes${Number(s.values['spread']) > 0 ? `, spread ${num(s, 'spread')} g of soft ${fatWord} on all but the last panel` : ''}, fold in ${s.values['fold']}, brush off flour, a quarter round, seam to your right.`,
         'Folded, next',
+      );
+    case 'divide':
+      return make(
+        `Divide ${title}`,
+        s.values['lid'] !== undefined
+          ? `${num(s, 'base')} g for the ${Number(s.values['dishes']) > 1 ? 'bases' : 'base'}, ${num(s, 'lid')} g for what goes over.`
+          : `${num(s, 'pieces')} balls of ${num(s, 'grams')} g, give or take three, pressed flat and covered.`,
+        'Divided, next',
+      );
+    case 'rollPieces':
+      return make(
+        `Roll ${s.pieces} of ${title}`,
+        `Each from its ball to ${plain(Number(s.values['mm']) / 10, 1)} cm across, ${num(s, 't', 1)} mm.${lotOf(s)}`,
+        'Rolled, next',
       );
     case 'rollOut':
       return make(
@@ -324,7 +348,7 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
     case 'bake':
       return make(
         `${title} into the oven`,
-        `${heatsWords(String(s.values['heats'] ?? `0:${s.values['setC']}`))}${s.values['mode'] === 'fan' ? ' fan' : ''}, ${s.values['rack']} rack${Number(s.values['trays']) > 1 ? `, ${num(s, 'trays')} trays` : ''}. Look from ${num(s, 'look')} min; ${num(s, 'low')} to ${num(s, 'high')} min in all.${doneSigns[String(s.values['sign'])] ?? ''}`,
+        `${heatsWords(String(s.values['heats'] ?? `0:${s.values['setC']}`))}${s.values['mode'] === 'fan' ? ' fan' : ''}, ${s.values['rack']} rack${onTraysWords(s)}. Look from ${num(s, 'look')} min; ${num(s, 'low')} to ${num(s, 'high')} min in all.${doneSigns[String(s.values['sign'])] ?? ''}`,
         'In the oven, next',
         `Hot steam and hot metal. Probe the middle: ${num(s, 'target')}° or your local rule.`,
       );

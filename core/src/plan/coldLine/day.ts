@@ -14,7 +14,7 @@ import { laminatedDay } from './laminated';
 import { leavesDay } from './leaves';
 import { tightest, type ColdLine } from './line';
 import { relaxMin } from './rests';
-import { dishWork, pieceWork, rollOut, waysToRoll } from './shaping';
+import { ballWork, dishWork, pieceWork, rollOut, waysToRoll } from './shaping';
 import { restAsDisc } from './shortcrust';
 import { stepId, Timeline } from './timeline';
 import type { PastryDay } from './pastryDay';
@@ -46,6 +46,7 @@ export function planDay(
   const thickM = Math.max(made.thickM, t);
   let lots: number;
   if (item.product === 'dishPie') lots = dishWork(line, cut, seal, thickM);
+  else if (cut.way === 'balls') lots = ballWork(line, cut, seal);
   else {
     rollOut(line, item, cut, thickM);
     events.push({ roll: Math.max(1, thickM / t) });
@@ -94,7 +95,8 @@ function begun(
     return { thickM: boughtBlockM, rest: null };
   }
   weighAndMix(line);
-  const firstRoll = (thickM: number) => waysToRoll(line, item, cut, thickM);
+  // balls are rested again before they are rolled
+  const firstRoll = (thickM: number) => (cut.way === 'balls' ? [] : waysToRoll(line, item, cut, thickM));
   return item.dough.pastry === 'roughPuff'
     ? laminatedDay(line, item, kitchen, dough, events, firstRoll)
     : restAsDisc(line, firstRoll);

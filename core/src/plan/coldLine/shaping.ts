@@ -74,10 +74,13 @@ export function rollOut(line: Timeline, item: ItemInput, cut: CutPlan, thickM: n
       );
     line.atBench(stepId('rollOut', `${of}${go}`), {
       ...work,
-      values: { l, w, t: work.toM * 1000, sheets, go, goes },
+      // one base at a time for dishes; its lid is rolled when it is closed
+      values: { l, w, t: work.toM * 1000, sheets: of || isDish(item, cut) ? 1 : sheets, go, goes },
     });
   }
 }
+
+const isDish = (item: ItemInput, cut: CutPlan): boolean => item.product === 'dishPie' && !areCups(item, cut.pieces);
 
 /** A sheet that only lies while hands are busy over it. */
 const lying = (t: number, minutes: number) => ({ fromM: t, toM: t, rollMinutes: 0, dwellMinutes: minutes });
@@ -141,6 +144,50 @@ export function pieceWork(line: Timeline, cut: CutPlan, seal: SealPlan, springMi
   return close(line, item.product === 'potPies' ? 'lidSeal' : 'fillSeal', t, cut.pieces, item.seal.lots ?? 1, seal);
 }
 
+/** A ball pressed flat before it is rolled, m (estimate). */
+const ballM = 0.025;
+
+/**
+ * Each piece from a ball of its own: divided, then rolled, filled and closed in as many lots as the band allows, the other
+ * balls waiting cold. Returns the lots.
+ */
+export function ballWork(line: Timeline, cut: CutPlan, seal: SealPlan): number {
+  const { item, kitchen } = line;
+  const t = cut.rolled.thicknessMm / 1000;
+  const from = Math.max(ballM, t);
+  const rollMin = benchMinutes.rollAPiece * kitchen.pace;
+  const grams = cut.generations[0]?.pieceMass ?? 0;
+  line.atBench(stepId('divide', 'balls'), {
+    ...lying(from, benchMinutes.divideAPiece * kitchen.pace * cut.cuts),
+    values: { pieces: cut.cuts, grams },
+  });
+  const rolling = (n: number) => ({ fromM: from, toM: t, rollMinutes: rollMin, dwellMinutes: rollMin * (n - 1) });
+  line.cold(stepId('rest', 'balls'), { kind: 'slab', thicknessM: from }, 0, 240, { balls: 1 }, [
+    [rolling(1), lying(t, seal.benchMin / Math.max(1, cut.pieces))],
+  ]);
+  const ballC = line.temperature;
+  const perPiece = rollMin * (cut.cuts / cut.pieces) + seal.benchMin / cut.pieces;
+  const lots = lotsFor(line, t, perPiece * cut.pieces, cut.pieces, item.seal.lots ?? 1);
+  const code = item.product === 'potPies' ? 'lidSeal' : 'fillSeal';
+  for (let lot = 1; lot <= lots; lot++) {
+    line.temperature = ballC;
+    const [first, last] = [lot - 1, lot].map((n) => Math.round((n * cut.pieces) / lots));
+    const n = last - first;
+    const rolled = Math.round((n * cut.cuts) / cut.pieces);
+    line.atBench(stepId('rollPieces', String(lot)), {
+      ...rolling(rolled),
+      pieces: rolled,
+      values: { t: t * 1000, mm: cut.rolled.lengthMm, lot, lots, grams },
+    });
+    line.atBench(stepId(code, String(lot)), {
+      ...lying(t, (seal.benchMin * n) / cut.pieces),
+      pieces: n,
+      values: { lot, lots, from: first + 1, to: last, rim: item.seal.rimMm },
+    });
+  }
+  return lots;
+}
+
 /** Cups pressed in from one sheet, in as many lots as the band allows, the rest of the blanks waiting cold. */
 function lineCups(line: Timeline, cut: CutPlan, thickM: number): void {
   const t = cut.rolled.thicknessMm / 1000;
@@ -190,6 +237,18 @@ function bakeBlind(line: Timeline, blind: BlindBakeInput): void {
   line.step(stepId('caseCool', 'all'), 'stand', caseCoolMin, { elasticMin: caseKeepsMin });
 }
 
+/** The packet cut in two, unequally: for what lies under, and for what goes over. */
+function divideDough(line: Timeline, cut: CutPlan, over: CutPlan['blanks'], thickM: number): void {
+  const grams = (blanks: CutPlan['blanks']) => blanks.reduce((sum, b) => sum + b.count * b.massG, 0);
+  const lid = (cut.doughMassG * grams(over)) / grams(cut.blanks);
+  line.atBench(stepId('divide', 'dish'), {
+    ...lying(thickM, divideMin * line.kitchen.pace),
+    values: { base: cut.doughMassG - lid, lid, dishes: cut.pieces },
+  });
+}
+/** Minutes to cut a packet and weigh its parts (estimate). */
+const divideMin = 2;
+
 /**
  * Dishes one after the other: rolled and lined while the rest of the dough waits cold, then chilled together, filled and
  * closed. Returns the lots they are closed in.
@@ -198,10 +257,12 @@ export function dishWork(line: Timeline, cut: CutPlan, seal: SealPlan, thickM: n
   const { item, kitchen } = line;
   const t = cut.rolled.thicknessMm / 1000;
   const slab = { kind: 'slab' as const, thicknessM: t };
-  const packetC = line.temperature;
   const dishes = cut.pieces;
   const cups = areCups(item, dishes);
+  const over = cut.blanks.filter((b) => ['lid', 'strip', 'strand'].includes(b.kind));
+  if (!cups && over.length > 0) divideDough(line, cut, over, thickM);
   if (cups) lineCups(line, cut, thickM);
+  const packetC = line.temperature;
   for (let dish = 1; dish <= dishes && !cups; dish++) {
     const of = dishes > 1 ? `dish${dish}.` : '';
     line.temperature = packetC;

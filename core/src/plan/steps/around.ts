@@ -138,7 +138,7 @@ export function ovenSteps(
       low: oven.bake.rangeMin?.[0] ?? minutes,
       high: oven.bake.rangeMin?.[1] ?? minutes,
       target: oven.targetC,
-      trays: oven.trays,
+      onTrays: oven.onTrays.join(' '),
       sign: doneSign(item),
     }),
     ...tending(item, oven, minutes),

@@ -8,6 +8,8 @@ export const benchMinutes = {
   beatBlock: 5,
   lockIn: 4,
   rollOut: 8,
+  divideAPiece: 0.6,
+  rollAPiece: 1.5,
   cutAPiece: 0.4,
   lineDish: 8,
   lineACup: 1.2,

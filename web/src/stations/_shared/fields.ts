@@ -547,6 +547,26 @@ export const fields = {
       ['outline2', 'two of your own outline'],
     ],
   },
+  cutFrom: {
+    kind: 'pick',
+    path: 'cut.from',
+    unset: 'sheet',
+    label: 'Each comes from',
+    options: [
+      ['sheet', 'a sheet'],
+      ['balls', 'its own ball'],
+    ],
+  },
+  cutAcross: {
+    kind: 'pick',
+    path: 'cut.from',
+    unset: 'sheet',
+    label: 'Each comes from',
+    options: [
+      ['sheet', 'a sheet'],
+      ['strip', 'a strip cut across'],
+    ],
+  },
   policy: {
     kind: 'pick',
     long: true,

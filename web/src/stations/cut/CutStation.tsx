@@ -68,7 +68,15 @@ export function CutStation() {
     if (dish?.vessel)
       change({ 'cut.vessel': dish.vessel, 'cut.vesselMaterial': dish.material, 'cut.vesselName': name });
   };
-  const onSheet: FieldName[] = discs ? ['cutter', 'thickness', 'trim', 'gap', 'reRolls'] : ['thickness', 'trim'];
+  const onSheet: FieldName[] = !discs
+    ? ['thickness', 'trim']
+    : c.way === 'sheet'
+      ? ['cutter', 'thickness', 'trim', 'gap', 'reRolls']
+      : c.way === 'balls'
+        ? ['cutter', 'thickness']
+        : ['cutter', 'thickness', 'trim'];
+  const shape = c.generations[0]?.shape.kind;
+  const froms: FieldName[] = shape === 'disc' ? ['cutFrom'] : shape === 'rect' ? ['cutAcross'] : [];
   const shownFor: Record<View, ReactNode> = {
     sheet: filo ? <TrayOfLeaves cut={c} /> : discs ? <SheetView cut={c} /> : <Blanks cut={c} />,
     outline: <OutlineEditor cut={input} />,
@@ -85,7 +93,11 @@ export function CutStation() {
         filo
           ? ['leavesInStack']
           : discs
-            ? [...(hand ? (['pieceKind'] as const) : []), ...onSheet.filter((name) => hand || name !== 'cutter')]
+            ? [
+                ...(hand ? (['pieceKind'] as const) : []),
+                ...froms,
+                ...onSheet.filter((name) => hand || name !== 'cutter'),
+              ]
             : [...onSheet, ...(product === 'dishPie' ? (['lining', 'lid', 'dishes'] as const) : [])]
       }
       held={filo || view !== 'sheet' ? [] : onSheet}
@@ -134,7 +146,7 @@ export function CutStation() {
               onChange={(v) => change({ 'cut.plaitEdge': v === 'plait' ? true : undefined })}
             />
           )}
-          {discs && (
+          {discs && c.way === 'sheet' && (
             <details className="more">
               <summary>Rolled again, and what is left</summary>
               <Field def={fields.policy} />

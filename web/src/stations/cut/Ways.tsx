@@ -107,6 +107,21 @@ export function Ways({ plan, item, kitchen }: { plan: ItemPlan; item: ItemInput;
                     {w.doughG === null ? 'no sheet on this bench holds them' : `${plain(w.leftG, 0)} g left`}
                   </span>
                 </span>
+                {w.doughG !== null && w.way !== 'squares' && !isTaken(w, item) && (
+                  <button
+                    type="button"
+                    className="press quiet"
+                    onClick={() =>
+                      change(
+                        w.way === 'balls'
+                          ? { 'cut.from': 'balls' }
+                          : { 'cut.from': undefined, 'cut.maxReRolls': w.rerolls },
+                      )
+                    }
+                  >
+                    Take it
+                  </button>
+                )}
               </li>
             ))}
           </ul>
@@ -131,6 +146,10 @@ function OnePiece({ plan }: { plan: ItemPlan }) {
     </p>
   );
 }
+
+/** Whether the pieces already come so. */
+const isTaken = (w: Way, { cut }: ItemInput): boolean =>
+  w.way === 'balls' ? cut.from === 'balls' : (cut.from ?? 'sheet') === 'sheet' && cut.maxReRolls === w.rerolls;
 
 function wayWords(w: Way, D: number): string {
   if (w.way === 'balls') return 'equal balls, each rolled out:';

@@ -78,6 +78,14 @@ function blanksOf(item: ItemInput, g: VesselGeometry, dishes: number, benchLong:
   return { blanks, sheetsMm2, fullness };
 }
 
+/** Sheets that bases and lids of cups are cut from together: no longer than the bench, no wider than the pin and it allow. */
+function cupSheets(mm2: number, { benchLengthMm, benchWidthMm, pinMm }: KitchenInput) {
+  const [long, short] = [Math.max(benchLengthMm, benchWidthMm), Math.min(benchLengthMm, benchWidthMm, pinMm)];
+  const sheets = Math.max(1, Math.ceil(mm2 / (long * short)));
+  const widthMm = Math.min(short, Math.sqrt(mm2 / sheets / 1.5));
+  return { lengthMm: mm2 / sheets / widthMm, widthMm, sheets };
+}
+
 /** What a dish's figures need besides the result. */
 export interface DishCut {
   result: CutResult;
@@ -124,14 +132,17 @@ export function dishCut(item: ItemInput, kitchen: KitchenInput, g: VesselGeometr
   const lined = fillCapacity(g, { dough: cut.thicknessMm, dome });
   const result: CutResult = {
     doughMassG: sheetsG,
-    rolled: {
-      lengthMm: long,
-      widthMm: short,
-      thicknessMm: cut.thicknessMm,
-      sheets: cuts,
-      shape: g.form === 'rect' ? 'rect' : 'round',
-    },
+    rolled: areCups(item, dishes)
+      ? { ...cupSheets(sheetsMm2, kitchen), thicknessMm: cut.thicknessMm, shape: 'rect' }
+      : {
+          lengthMm: long,
+          widthMm: short,
+          thicknessMm: cut.thicknessMm,
+          sheets: cuts,
+          shape: g.form === 'rect' ? 'rect' : 'round',
+        },
     generations: [],
+    way: 'sheet',
     cuts,
     cutMin: cuts * 3 * benchMinutes.cutAPiece * kitchen.pace,
     savedG: sheetsG - cutG,

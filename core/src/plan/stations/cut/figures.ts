@@ -24,9 +24,10 @@ export function pieceFigures({ cut }: ItemInput, { result, wanted: w, plan, pot 
     firstRoll: figure(
       first?.n ?? null,
       'pieces',
-      'cut.firstRoll',
+      result.way === 'balls' ? 'cut.balls' : 'cut.firstRoll',
       {
         n: first?.n ?? 0,
+        eachG: first?.pieceMass ?? 0,
         of: w.N,
         perSheet: first?.layout.n ?? 0,
         pattern: cut.placed?.length ? 'own' : (first?.layout.pattern ?? ''),
@@ -40,7 +41,7 @@ export function pieceFigures({ cut }: ItemInput, { result, wanted: w, plan, pot 
     laterRolls: figure(
       later,
       'pieces',
-      'cut.laterRolls',
+      result.way === 'sheet' ? 'cut.laterRolls' : 'cut.noLaterRolls',
       {
         n: later,
         rolls: generations.length - 1,

@@ -61,6 +61,7 @@ export function filoCut(item: ItemInput, g: VesselGeometry | null): LeafCut {
       shape: 'rect',
     },
     generations: [],
+    way: 'sheet',
     cuts: leaves,
     cutMin: leaves * benchMinutes.brushALeaf,
     savedG: 0,

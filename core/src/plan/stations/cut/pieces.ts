@@ -8,6 +8,7 @@ import {
 } from '../../../filling/handPiece';
 import { packerOf, type ShapeLayout } from '../../../cutting/packer';
 import { misplaced } from '../../../cutting/placing';
+import { ballsPlan, stripPlan } from '../../../cutting/oneByOne';
 import { minimumDough, sheetsFor, type ReRollPlan } from '../../../cutting/reRolls';
 import { planScraps } from '../../../cutting/scraps';
 import { crossesItself, shapeArea, shapeSize, type CutShape } from '../../../cutting/shape';
@@ -19,7 +20,7 @@ import type { ItemInput } from '../../../contracts/item';
 import { refusal, stop } from './problems';
 import { doughDensity, type CutResult, type RolledGeneration } from './result';
 import type { Problem } from '../../problem';
-import type { CutInput } from '../../../contracts/cut';
+import type { CutInput, CutWay } from '../../../contracts/cut';
 import type { KitchenInput } from '../../../contracts/kitchen';
 import { remember } from '../../memo';
 import { benchMinutes } from '../../steps/minutes';
@@ -172,11 +173,26 @@ function sheetSettings(item: ItemInput, kitchen: KitchenInput, w: Wanted, pot: b
   };
 }
 
+/** How the pieces of an item come from its dough: as asked where their shape allows it, else from a sheet. */
+export function wayOf(cut: CutInput, shape: CutShape): CutWay {
+  const asked = cut.from ?? 'sheet';
+  return (asked === 'balls' && shape.kind === 'disc') || (asked === 'strip' && shape.kind === 'rect') ? asked : 'sheet';
+}
+
 /** The sheets of a day: the smallest dough that gives all pieces, or what follows from the cook's own first sheet. */
 function sheets(item: ItemInput, kitchen: KitchenInput, w: Wanted, pot: boolean, problems: Problem[]) {
   const { cut } = item;
   const settings = sheetSettings(item, kitchen, w, pot);
+  const way = wayOf(cut, w.shape);
   try {
+    if (way !== 'sheet') {
+      const { t, rho, trim, N, hmax: long } = settings;
+      const made =
+        w.shape.kind === 'rect'
+          ? stripPlan({ a: w.shape.a, b: w.shape.b, t, rho, N, trim, long })
+          : ballsPlan({ D: w.D, t, rho, N });
+      return { ...made, laid: null };
+    }
     const found = remember(['minimumDough', settings], () => minimumDough(settings));
     const first = found.plan.gens[0];
     const own = ownSheet(cut, first?.sheet) ?? (cut.placed?.length ? (first?.sheet ?? null) : null);
@@ -198,12 +214,17 @@ function sheets(item: ItemInput, kitchen: KitchenInput, w: Wanted, pot: boolean,
 /** Every roll with its pieces as they lie; lids are cut first, for they show. */
 function rolls(cut: CutInput, w: Wanted, pot: boolean, plan: ReRollPlan | null, laid: ShapeLayout | null) {
   const quarterTurns = mayQuarterTurn(cut.shrinkPct, cut.shrinkAcrossPct);
+  const way = wayOf(cut, w.shape);
+  // a ball is rolled to its round, and a strip's pieces lie side by side
+  const packing =
+    way === 'sheet'
+      ? { trim: cut.trimMm, gap: cut.gapMm, quarterTurns }
+      : { trim: way === 'balls' ? 0 : cut.trimMm, gap: 0, quarterTurns: false };
   let lidsLeft = w.lids;
   return (plan?.gens ?? []).map((g, i): RolledGeneration => {
     const lids = Math.min(lidsLeft, g.n);
     lidsLeft -= lids;
-    const layout =
-      i === 0 && laid ? laid : packerOf(g.shape, { trim: cut.trimMm, gap: cut.gapMm, quarterTurns }).lay(g.sheet);
+    const layout = i === 0 && laid ? laid : packerOf(g.shape, packing).lay(g.sheet);
     return { ...g, layout, lids, bases: w.lids && !pot ? g.n - lids : 0 };
   });
 }
@@ -237,7 +258,9 @@ export function pieceCut(
     },
     generations,
     cuts: w.N,
-    cutMin: w.N * benchMinutes.cutAPiece * kitchen.pace,
+    // a ball is rolled to its size: nothing is cut
+    cutMin: wayOf(cut, w.shape) === 'balls' ? 0 : w.N * benchMinutes.cutAPiece * kitchen.pace,
+    way: wayOf(cut, w.shape),
     savedG: plan?.saved ?? 0,
     scraps:
       scrap &&

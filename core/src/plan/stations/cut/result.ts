@@ -1,3 +1,4 @@
+import type { CutWay } from '../../../contracts/cut';
 import type { ShapeLayout } from '../../../cutting/packer';
 import type { Generation } from '../../../cutting/reRolls';
 import type { ScrapPlan } from '../../../cutting/scraps';
@@ -34,6 +35,8 @@ export interface CutResult {
   /** The sheet to roll, mm. */
   rolled: { lengthMm: number; widthMm: number; thicknessMm: number; sheets: number; shape: Sheet['shape'] };
   generations: RolledGeneration[];
+  /** How pieces come from the dough; dishes and leaves have sheets. */
+  way: CutWay;
   /** Everything cut: two for a pie of two rounds, strips and lids for a dish. */
   cuts: number;
   /** Minutes of cutting, or of brushing leaves. */

@@ -10,7 +10,7 @@ import { heatConversions, plausible, type BakeClass, type Finding } from '../../
 import { remember } from '../../memo';
 import type { CutPlan } from '../cut/station';
 import type { FillingPlan } from '../filling/station';
-import { bakeSpec, blindSpec, traysOf } from './spec';
+import { bakeSpec, blindSpec, onTrays } from './spec';
 
 /** The numbers of a bake that other rooms use. */
 export interface OvenResult {
@@ -26,8 +26,9 @@ export interface OvenResult {
   blind: BlindBake | null;
   /** Minutes from cold until the oven can take it. */
   preheatMin: number;
-  /** Shelves it takes in the oven. */
+  /** Shelves it takes in the oven, and the pies on each. */
   trays: number;
+  onTrays: number[];
   /** Whether heat and time can be meant. */
   findings: Finding[];
 }
@@ -57,6 +58,7 @@ export function ovenResult(item: ItemInput, kitchen: KitchenInput, cut: CutPlan,
   const blind = empty && remember(['blind', empty], () => simulateBlind(empty));
   const spec = bakeSpec(item, kitchen, cut, filling, blind);
   const bake = remember(['bake', spec, kitchen.bakeRatios], () => planBakeTime(spec, kitchen.bakeRatios));
+  const trays = onTrays(item, cut);
   const mode: 'conv' | 'fan' = item.oven.mode === 'fan' ? 'conv' : 'fan';
   const less = mode === 'fan' ? -20 : 20;
   const setC = item.oven.setC + less;
@@ -75,7 +77,8 @@ export function ovenResult(item: ItemInput, kitchen: KitchenInput, cut: CutPlan,
     targetC: bake.targetC,
     blind,
     preheatMin: remember(['preheat', spec.oven, spec.support], () => preheatMinutes(spec.oven, spec.support)),
-    trays: traysOf(item, cut),
+    trays: trays.length,
+    onTrays: trays,
     findings: plausible({
       value: meanHeatC(spec.oven.steps, bake.proposed),
       unit: 'C',

@@ -4,26 +4,37 @@ import { simulatorShape } from '../../../filling/fillVolume';
 import type { BakeSpec } from '../../../oven/bakeInput';
 import { dryAt, type BlindBake, type BlindSpec } from '../../../oven/blind';
 import type { CrustType } from '../../../oven/tables';
+import { shapeSize } from '../../../cutting/shape';
 import { vesselGeometry } from '../../../vessels/vessel';
 import type { CutPlan } from '../cut/station';
 import type { FillingPlan } from '../filling/station';
 import { blindOf, heatsOf, isOpen, isPoured } from './programme';
 
-/** Pieces that lie on one tray of a home oven (estimate); pies in dishes stand on it, so many by their size. */
-const piecesOnATray = 12;
-
-/** Room on a shelf of a home oven, and between what stands on it, mm (estimates). */
+/** Room on a shelf of a home oven, and between what stands on it, mm: pies in the hand swell and steam (estimates). */
 const shelfMm = [440, 360] as const;
-const betweenMm = 20;
+const betweenMm = { dishes: 20, pieces: 40 } as const;
 
-/** Trays an item takes, each a shelf of the oven: pieces by their number, dishes by how many stand beside one another. */
-export function traysOf(item: ItemInput, cut: CutPlan): number {
-  if (item.product === 'handPies') return Math.ceil(cut.pieces / piecesOnATray);
+/** How many of so large a thing stand on one shelf, rows of them one way or the other. */
+function onAShelf(long: number, wide: number, between: number): number {
+  const beside = (room: number, mm: number) => Math.max(1, Math.floor((room + between) / (mm + between)));
+  const rows = (a: number, b: number) => beside(shelfMm[0], a) * beside(shelfMm[1], b);
+  return Math.max(rows(long, wide), rows(wide, long));
+}
+
+/** Trays an item takes, each a shelf of the oven, and the pies on each: as many as lie there by their size, spread evenly. */
+export function onTrays(item: ItemInput, cut: CutPlan): number[] {
   const g = item.cut.vessel ? vesselGeometry(item.cut.vessel) : null;
-  if (!g) return 1;
-  const beside = (room: number, mm: number) => Math.max(1, Math.floor((room + betweenMm) / (mm + betweenMm)));
-  const onOne = (long: number, wide: number) => beside(shelfMm[0], long) * beside(shelfMm[1], wide);
-  return Math.ceil(cut.pieces / Math.max(onOne(g.top.length, g.top.width), onOne(g.top.width, g.top.length)));
+  const hand = item.product === 'handPies';
+  const half = hand && item.cut.pieceKind === 'halfmoon';
+  const closed = half ? [item.cut.cutterMm, item.cut.cutterMm / 2] : cut.closed ? shapeSize(cut.closed) : null;
+  const most =
+    hand && closed
+      ? onAShelf(closed[0], closed[1], betweenMm.pieces)
+      : g && !hand
+        ? onAShelf(g.top.length, g.top.width, betweenMm.dishes)
+        : cut.pieces;
+  const trays = Math.max(1, Math.ceil(cut.pieces / most));
+  return Array.from({ length: trays }, (_, i) => Math.floor((cut.pieces + trays - 1 - i) / trays));
 }
 
 /** The bake simulator's view of an item: outline, crusts, filling, dish, load. */
@@ -68,7 +79,7 @@ export function bakeSpec(
     vessel: inDish ? { material: item.cut.vesselMaterial ?? 'tin' } : null,
     support: oven.support,
     ...(item.product === 'handPies'
-      ? { load: { pieces, trays: Math.min(3, traysOf(item, cut)) } }
+      ? { load: { pieces, trays: Math.min(3, onTrays(item, cut).length) } }
       : pieces > 1
         ? { load: { pieces } }
         : {}),
