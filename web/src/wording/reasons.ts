@@ -45,7 +45,8 @@ const sentences: Record<string, (v: Values) => string> = {
     `${s(v, 'kinds')}${Number(v['dishes']) > 1 ? ` for ${g(v, 'dishes')} dishes` : ''}; walls, rim and overhang counted`,
   'cut.rolledSize': (v) =>
     `${cm(v, 'w')} × ${cm(v, 'h')} cm at ${n(v, 't')} mm holds this roll${Number(v['sheets']) > 1 ? `, ${g(v, 'sheets')} times` : ''}`,
-  'cut.time': (v) => `${g(v, 'N')} cuts take ${g(v, 'seconds')} seconds each`,
+  'cut.time': (v) =>
+    `${Number(v['N']) === 1 ? 'one takes' : `${g(v, 'N')} take`} ${g(v, 'seconds')} seconds${Number(v['N']) === 1 ? '' : ' each'}`,
   'cut.blanks': (v) =>
     Number(v['base'])
       ? `the base is cut ${cm(v, 'base')} cm long, the lid ${cm(v, 'lid')}; walls, rim and overhang counted`

@@ -12,6 +12,7 @@ import { plain } from '../../wording/numbers';
 import { Blanks } from './Blanks';
 import { DishView } from './DishView';
 import { Freely } from './Freely';
+import { OneByOne } from './OneByOne';
 import { OutlineEditor } from './OutlineEditor';
 import { Paper } from './Paper';
 import { Portions } from './Portions';
@@ -78,7 +79,17 @@ export function CutStation() {
   const shape = c.generations[0]?.shape.kind;
   const froms: FieldName[] = shape === 'disc' ? ['cutFrom'] : shape === 'rect' ? ['cutAcross'] : [];
   const shownFor: Record<View, ReactNode> = {
-    sheet: filo ? <TrayOfLeaves cut={c} /> : discs ? <SheetView cut={c} /> : <Blanks cut={c} />,
+    sheet: filo ? (
+      <TrayOfLeaves cut={c} />
+    ) : discs ? (
+      c.way === 'sheet' ? (
+        <SheetView cut={c} />
+      ) : (
+        <OneByOne cut={c} />
+      )
+    ) : (
+      <Blanks cut={c} />
+    ),
     outline: <OutlineEditor cut={input} />,
     dish: <DishView plan={plan} item={item.document} />,
     freely: <Freely cut={c} />,
@@ -185,7 +196,7 @@ export function CutStation() {
         />
       }
       numbers={[
-        [discs ? 'From the first roll' : filo ? 'Leaves' : 'Blanks', f.firstRoll],
+        [c.way === 'balls' ? 'Balls' : discs ? 'From the first roll' : filo ? 'Leaves' : 'Blanks', f.firstRoll],
         [discs ? 'From later rolls' : 'Rolled again', f.laterRolls],
         [filo ? 'Used' : 'Sheet used', f.sheetUsed],
         [filo ? 'Leaves weigh' : 'Dough to make', f.doughNeeded],

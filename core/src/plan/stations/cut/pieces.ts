@@ -258,8 +258,11 @@ export function pieceCut(
     },
     generations,
     cuts: w.N,
-    // a ball is rolled to its size: nothing is cut
-    cutMin: wayOf(cut, w.shape) === 'balls' ? 0 : w.N * benchMinutes.cutAPiece * kitchen.pace,
+    // a ball is weighed and rolled to its size: nothing is cut
+    cutMin:
+      w.N *
+      kitchen.pace *
+      (wayOf(cut, w.shape) === 'balls' ? benchMinutes.divideAPiece + benchMinutes.rollAPiece : benchMinutes.cutAPiece),
     way: wayOf(cut, w.shape),
     savedG: plan?.saved ?? 0,
     scraps:
