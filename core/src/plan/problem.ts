@@ -39,6 +39,8 @@ export const problemCodes = [
   'cooling_slow_stage_2',
   'overfull',
   'custard_runs',
+  'hot_on_base',
+  'hot_in_hand',
   // seal
   'too_few_vents',
   'leaks',

@@ -77,6 +77,10 @@ const sentences: Record<ProblemCode, (v: Values) => string> = {
   overfull: (v) => `${g(v, 'pct')} % of what lies comfortably: it presses on the seam.`,
   custard_runs: (v) =>
     `${plain(Number(v['eggPer100G']), 0)} g of egg to 100 g of liquid does not set: from 22 it trembles, from 28 it is firm.`,
+  hot_on_base: (v) =>
+    `Filled at ${g(v, 'fillC')}° the raw base is soft after ${plain(Number(v['minutes']), 1)} min: its fat runs out before the crust sets, unless it goes straight onto hot steel or stone.`,
+  hot_in_hand: (v) =>
+    `Filled at ${g(v, 'fillC')}° the pastry is soft after ${plain(Number(v['minutes']), 1)} min: it cannot be closed so.`,
   too_few_vents: (v) =>
     `${g(v, 'ventMm2')} mm² of vent against ${g(v, 'needMm2')} needed: the lid will puff and may split.`,
   leaks: (v) =>

@@ -155,6 +155,9 @@ const sentences: Record<string, (v: Values) => string> = {
     `${Number(v['dry']) ? `it sets at ${g(v, 'set')} min and is dry at ${g(v, 'dry')}` : 'it went in baked'}; ${g(v, 'dryness')} % of its water is gone`,
   'oven.noBase': () => 'a lid only; the dish’s bottom is shown',
   'oven.colour': (v) => `the lid is ${s(v, 'level')} then; first golden at ${g(v, 'golden')} min`,
+  'filling.hot': (v) =>
+    `it goes in hot, and into the oven at once: ${Number(v['lidMin']) < 0 ? 'no fat there can soften' : `the fat over it is soft after ${n(v, 'lidMin', 1)} min`}${Number(v['baseMin']) < 0 ? '' : `, the fat under it after ${n(v, 'baseMin', 1)}`}`,
+  'filling.notCooled': () => 'straight from the pot: nothing cools',
   'filling.custard': (v) =>
     ({
       runs: 'of egg to 100 g of liquid: too little, it will run',

@@ -98,6 +98,14 @@ function weighedFat(s: TimedStep, fat: string): string {
   return `${grams} in pieces of ${num(s, 'lump')} mm, straight from the fridge`;
 }
 
+/** A filling that goes in hot: how long what lies over it may wait. */
+function hotWords(s: TimedStep): string {
+  if (!Number(s.values['hotC'])) return '';
+  const lidMin = Number(s.values['lidMin']);
+  const within = lidMin < 0 ? 'at once' : `within ${plain(lidMin, 1)} min of its going on`;
+  return `The filling at ${num(s, 'hotC')}°, the lid straight from the fridge; into the oven ${within}. `;
+}
+
 /** ", 4 and 3 to a tray"; nothing where one tray holds them all. */
 function onTraysWords(s: TimedStep): string {
   const each = String(s.values['onTrays'] ?? '').split(' ');
@@ -217,7 +225,12 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
         'Raw filling: board, knife and hands are washed before anything else is touched.',
       );
     case 'lidSeal':
-      return make(`Lid on, seal ${title}`, `Fill, glue the rim, lay the lid, crimp.${lotOf(s)}`, 'Sealed, next');
+      return make(
+        `Lid on, seal ${title}`,
+        `${hotWords(s)}Fill, glue the rim, lay the lid, crimp.${lotOf(s)}`,
+        'Sealed, next',
+        Number(s.values['hotC']) ? 'Hot filling, hot steam.' : null,
+      );
     case 'latticeSeal':
       return make(
         `Strips over ${title}`,

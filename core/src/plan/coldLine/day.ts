@@ -8,7 +8,7 @@ import type { DoughPlan } from '../stations/dough/station';
 import type { FillingPlan } from '../stations/filling/station';
 import type { FoundRests } from '../stations/lamination/station';
 import type { SealPlan } from '../stations/seal/station';
-import type { Step } from '../steps/codes';
+import { closingCodes, type Step } from '../steps/codes';
 import { weighAndMix } from './bowl';
 import { laminatedDay } from './laminated';
 import { leavesDay } from './leaves';
@@ -58,12 +58,16 @@ export function planDay(
   const shaped = { kind: 'slab' as const, thicknessM: Math.max(0.004, 2 * t) };
   const least = item.dough.pastry === 'roughPuff' ? relaxMin.shapes : 0;
   const last = stepId('shapedChill', 'all');
-  // what is poured into a baked case goes straight into the oven
-  const baked = line.steps.some((s) => s.code === 'fillOpen' && s.values['baked'] === 1);
+  // what is poured into a baked case, or filled hot, goes straight into the oven
+  const baked = filling.hot !== null || line.steps.some((s) => s.code === 'fillOpen' && s.values['baked'] === 1);
   if (!baked) line.cold(last, shaped, least, waitsMin, { lots });
   // a closed pie that need not chill may wait in the cold all the same, where hands or oven are taken
   if (!baked && !line.steps.some((s) => s.id === last) && line.way !== 'none' && line.way !== 'room')
     line.step(last, 'cold', 0, { elasticMin: waitsMin, values: { lots, place: 'fridge' } });
+  if (filling.hot)
+    for (const s of line.steps)
+      if (closingCodes.includes(s.code))
+        s.values = { ...s.values, hotC: filling.fillAtC, lidMin: filling.hot.lidMin ?? -1 };
   const coldLine: ColdLine = {
     medium: 'fat',
     unit: '°C',

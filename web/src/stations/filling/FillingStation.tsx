@@ -26,6 +26,9 @@ export function FillingStation() {
   const [view, setView] = useState<View>('in');
   if (!item || !plan || !serveAt) return <Waiting />;
   const f = plan.filling;
+  const { product } = item.document;
+  // a filling that is kept cold is not hot, and leaves are not filled so
+  const mayGoInHot = item.document.filling.cookedC > 40 && (product === 'potPies' || product === 'dishPie');
   const cooling = steps.find((s) => s.code === 'coolFilling');
   const { vessel } = f;
   const shown = Math.min(phone ? 1 : 2, vessel.count);
@@ -40,6 +43,17 @@ export function FillingStation() {
       lead={<Pick label="Show" value={view} options={views} onChange={setView} />}
       extra={
         <>
+          {mayGoInHot && (
+            <Pick
+              label="Goes in"
+              value={item.document.filling.filledHot ? 'hot' : 'cooled'}
+              options={[
+                ['cooled', 'cooled'],
+                ['hot', 'hot'],
+              ]}
+              onChange={(word) => change({ 'filling.filledHot': word === 'hot' ? true : undefined })}
+            />
+          )}
           <TextField
             label="Called"
             value={item.document.filling.name}
@@ -59,7 +73,7 @@ export function FillingStation() {
         ['For each', f.figures.each],
         ['Salt', f.figures.salt],
         ...(f.custard ? ([['Egg to 100 g liquid', f.figures.custard]] as const) : []),
-        ['Not hotter than', f.figures.hottest],
+        [f.hot ? 'Goes in at' : 'Not hotter than', f.figures.hottest],
         ['Cold enough to fill after', f.figures.cool],
       ]}
     >
@@ -72,7 +86,9 @@ export function FillingStation() {
         <text x={phone ? 0 : 20} y="16" className="b">
           {f.curve.minutes.length
             ? `Cooling ${vessel.kind === 'pot' ? 'in the pot' : `in ${vessel.count} ${vessel.count === 1 ? 'tray' : 'trays'}`}`
-            : 'Kept cold, goes in cold'}
+            : f.hot
+              ? 'Straight from the pot'
+              : 'Kept cold, goes in cold'}
         </text>
         <text x={long - (phone ? 0 : 20)} y="16" textAnchor="end" className="q">
           drawn 1 : {plain(3.78 / px, 0)}

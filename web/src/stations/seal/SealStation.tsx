@@ -17,6 +17,12 @@ import { crimps } from '@crustallum/core/sealing/seals';
 
 const tickWords: Record<string, (v: Record<string, number | string>) => [string, string]> = {
   'tick.fillingCold': (v) => [`filling at ${plain(Number(v['atC']), 0)}° or under`, 'probe the middle'],
+  'tick.ovenHot': (v) => [
+    'the oven is at its heat',
+    Number(v['lidMin']) < 0
+      ? 'it goes in at once'
+      : `in within ${plain(Number(v['lidMin']), 1)} min of the lid going on`,
+  ],
   'tick.rimBare': (v) => [`rim bare for ${v['rimMm']} mm`, 'all round'],
   'tick.glued': (v) => [`rim wetted with ${v['glue']}`, 'not with the wash'],
   'tick.airOut': () => ['air pressed out', 'from the filling outwards'],

@@ -29,8 +29,10 @@ export function fillingFigures(item: ItemInput, pieces: number, r: FillingResult
     hottest: figure(
       r.fillAtC,
       '°C',
-      hottest ? 'filling.hottest' : 'filling.hottestPlain',
+      r.hot ? 'filling.hot' : hottest ? 'filling.hottest' : 'filling.hottestPlain',
       {
+        lidMin: r.hot?.lidMin ?? -1,
+        baseMin: r.hot?.baseMin ?? -1,
         by: hottest?.limitedBy ?? 'none',
         fat: item.dough.fat,
         face: hottest?.byFaceC ?? 0,
@@ -42,7 +44,7 @@ export function fillingFigures(item: ItemInput, pieces: number, r: FillingResult
     cool: figure(
       r.coolMinutes,
       'min',
-      r.warm ? 'filling.cool' : 'filling.kept',
+      r.hot ? 'filling.notCooled' : r.warm ? 'filling.cool' : 'filling.kept',
       {
         from: filling.cookedC,
         to: r.fillAtC,

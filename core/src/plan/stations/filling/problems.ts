@@ -34,6 +34,13 @@ export function fillingProblems(item: ItemInput, r: FillingResult): Problem[] {
     );
   if (item.filling.fullnessPct > overfullPct)
     found.push(problem('filling', 'overfull', 'warn', ['filling.fullnessPct'], { pct: item.filling.fullnessPct }));
+  if (r.hot && r.hot.baseMin !== null)
+    found.push(
+      problem('filling', item.product === 'handPies' ? 'hot_in_hand' : 'hot_on_base', 'warn', ['filling.filledHot'], {
+        minutes: r.hot.baseMin,
+        fillC: r.fillAtC,
+      }),
+    );
   if (r.custard?.sets === 'runs')
     found.push(
       problem('filling', 'custard_runs', 'warn', ['filling.ingredients'], { eggPer100G: r.custard.eggPer100G }),

@@ -2,6 +2,7 @@ import type { ItemInput } from '../../../contracts/item';
 import type { KitchenInput } from '../../../contracts/kitchen';
 import { environment } from '../../../cold/environments';
 import { coolFilling, maxFillingTemperature, type FillingCooling } from '../../../cold/fillingCooling';
+import { minutesOverHot } from '../../../cold/overHot';
 import { material, type MaterialSpec } from '../../../cold/material';
 import { custardSet, type Custard } from '../../../filling/custard';
 import { ingredientNamed } from '../../../ingredients/named';
@@ -47,6 +48,8 @@ export interface FillingResult {
   fillAtC: number;
   hottest: ReturnType<typeof maxFillingTemperature> | null;
   vessel: CoolingVessel;
+  /** It goes in hot: minutes until the fat over it, and under it, is soft; null where it is filled cold. */
+  hot: { lidMin: number | null; baseMin: number | null } | null;
   /** How it sets, where it is set by egg and its egg and liquid are listed; else null. */
   custard: Custard | null;
 }
@@ -90,7 +93,8 @@ export function fillingResult(item: ItemInput, kitchen: KitchenInput, cut: CutPl
   const vessel = coolingVessel(filling.coolIn, (totalG / density) * 1000);
   const hottest = hottestAt(item, kitchen, cut, dough, { spec, eachMl });
   const most = item.product === 'potPies' ? fillAtMostC.underLid : fillAtMostC.inPastry;
-  const fillAtC = Math.min(hottest?.maxC ?? fillAtMostC.inPastry, most);
+  const hot = filledHot(item, kitchen, cut, dough);
+  const fillAtC = hot ? filling.cookedC : Math.min(hottest?.maxC ?? fillAtMostC.inPastry, most);
   const warm = filling.cookedC > fillAtC;
   const { cooling, airC } = warm
     ? cooled(item, kitchen, spec, vessel)
@@ -115,6 +119,7 @@ export function fillingResult(item: ItemInput, kitchen: KitchenInput, cut: CutPl
     fillAtC,
     hottest,
     vessel,
+    hot,
     custard: filling.type === 'custard' ? custardOf(partsOfFilling(filling, totalG, eachG)) : null,
   };
 }
@@ -142,6 +147,33 @@ function custardOf(parts: FillingResult['parts']): Custard | null {
     else if (group && setByEgg.has(group)) sum.liquidG += grams;
   }
   return custardSet(sum);
+}
+
+/** Room between a filling and a lid laid over a dish, mm. */
+const underLidMm = 6;
+
+/** What a filling that goes in hot does to the fat around it; null where it goes in cold. */
+function filledHot(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, dough: DoughPlan): FillingResult['hot'] {
+  const { filling, product } = item;
+  if (!filling.filledHot || filling.cookedC <= fillAtMostC.inPastry || product === 'filoTray' || product === 'filoCoil')
+    return null;
+  const { pastry, fat } = item.dough;
+  const band = workBand(pastry, fat);
+  if (!band) return { lidMin: null, baseMin: null };
+  const minutes = (gapMm: number | null) =>
+    minutesOverHot({
+      pastry: material(dough.spec),
+      thicknessM: cut.rolled.thicknessMm / 1000,
+      startC: kitchen.fridgeC + 2,
+      limitC: band.soft,
+      fillingC: filling.cookedC,
+      gapMm,
+      roomC: kitchen.roomC,
+    });
+  return {
+    lidMin: minutes(product === 'handPies' ? null : underLidMm),
+    baseMin: product === 'potPies' ? null : minutes(null),
+  };
 }
 
 /** A pot, or as many trays as keep it shallow. */

@@ -72,7 +72,7 @@ export function bakeSpec(
       startC:
         item.filling.cookedC > filling.fillAtC
           ? Math.min(filling.fillAtC, coldC + 4)
-          : Math.max(-30, item.filling.cookedC),
+          : Math.max(-30, Math.min(95, item.filling.cookedC)),
       diceMm: item.filling.diceMm,
       ...(lidOnly ? { gapMm: 6 } : {}),
     },

@@ -5,6 +5,7 @@ import { crimps, sealStrength, ventArea, vents, type VentNeed } from '../../../s
 import { areCups } from '../../steps/cups';
 import { benchMinutes } from '../../steps/minutes';
 import type { CutPlan } from '../cut/station';
+import type { FillingPlan } from '../filling/station';
 import type { OvenPlan } from '../oven/station';
 
 /** How a pie is closed: a seam round it, a lid on a pot's rim, strips, leaves tucked under, or not at all. */
@@ -12,7 +13,14 @@ export const closings = ['seam', 'lid', 'lattice', 'laps', 'open'] as const;
 export type Closing = (typeof closings)[number];
 
 export interface Tick {
-  code: 'tick.fillingCold' | 'tick.rimBare' | 'tick.glued' | 'tick.airOut' | 'tick.rawApart' | 'tick.herbs';
+  code:
+    | 'tick.fillingCold'
+    | 'tick.ovenHot'
+    | 'tick.rimBare'
+    | 'tick.glued'
+    | 'tick.airOut'
+    | 'tick.rawApart'
+    | 'tick.herbs';
   values: Record<string, number | string>;
 }
 
@@ -63,7 +71,7 @@ export function sealResult(
   item: ItemInput,
   kitchen: KitchenInput,
   cut: CutPlan,
-  filling: { fillAtC: number; raw: boolean },
+  filling: Pick<FillingPlan, 'fillAtC' | 'raw' | 'hot'>,
   oven: OvenPlan,
 ): SealResult {
   const { seal } = item;
@@ -103,11 +111,13 @@ export function sealResult(
   };
 }
 
-function ticksOf(item: ItemInput, closing: Closing, filling: { fillAtC: number; raw: boolean }): Tick[] {
+function ticksOf(item: ItemInput, closing: Closing, filling: Pick<FillingPlan, 'fillAtC' | 'raw' | 'hot'>): Tick[] {
   const { seal } = item;
   const glued = closing !== 'laps' && closing !== 'open';
   return [
-    { code: 'tick.fillingCold', values: { atC: filling.fillAtC } },
+    filling.hot
+      ? { code: 'tick.ovenHot', values: { lidMin: filling.hot.lidMin ?? -1 } }
+      : { code: 'tick.fillingCold', values: { atC: filling.fillAtC } },
     ...(glued ? [{ code: 'tick.rimBare' as const, values: { rimMm: seal.rimMm } }] : []),
     ...(glued && seal.glue !== 'none' ? [{ code: 'tick.glued' as const, values: { glue: seal.glue } }] : []),
     ...(closing === 'open' || closing === 'lattice' ? [] : [{ code: 'tick.airOut' as const, values: {} }]),
