@@ -15,6 +15,7 @@ test('N: a coil of ropes, pricked and not slit, its seam under', async ({ page, 
   expect(ropes.length).toBeGreaterThanOrEqual(3);
   expect(calls.filter((c) => /^Stack \d/.test(c)).every((c) => c.includes('3 leaves'))).toBe(true);
   expect(calls.some((c) => c.includes('Seam under'))).toBe(true);
+  expect(calls.find((c) => c.startsWith('Brush'))).toContain('Prick it all over');
   expect(calls.filter((c) => /crimp|slit|cut the vents/i.test(c))).toEqual([]);
   await cook.keepInLog('Crisp all through.');
 });

@@ -21,8 +21,8 @@ export const lidKinds = ['whole', 'lattice', 'none'] as const;
 export const linings = ['one', 'band'] as const;
 
 export class CutInput {
-  /** Diameter, side, an outline's longest side, or the length a log is rolled up along. */
-  @NumberIn(40, 300, 'mm') cutterMm!: number;
+  /** Diameter (a ring's from outside), side, an outline's longest side, or the length a log is rolled up along. */
+  @NumberIn(40, 450, 'mm') cutterMm!: number;
   @OneOf(handPieceKinds) pieceKind!: HandPieceKind;
   /** Other side of a rectangle; length of a log, and of its slices. */
   @Optional() @NumberIn(30, 600, 'mm') otherMm?: number;

@@ -183,6 +183,17 @@ export const styles = {
     coatedPct: 100,
     crumbMm: 1,
   }),
+  stretchedOil: style({
+    pastry: 'shortcrust',
+    start: { fat: 'oil', fatPct: 22, waterPct: 48, saltPct: 1.5, flour: 'strongFlour' },
+    band: { fat: [10, 26], water: [42, 58] },
+    method: 'knead',
+    fatC: 18,
+    firstLotPct: 85,
+    rest: 'room',
+    coatedPct: 100,
+    crumbMm: 1,
+  }),
   roughPuff: style({
     pastry: 'roughPuff',
     start: { fat: 'butter', fatPct: 75, waterPct: 42, saltPct: 1.8 },

@@ -11,6 +11,7 @@ export const handPieceKinds = [
   'envelope',
   'bun',
   'log',
+  'ring',
   'outline2',
 ] as const;
 export type HandPieceKind = (typeof handPieceKinds)[number];
@@ -74,6 +75,8 @@ export function widestRim(s: Omit<HandPieceSizes, 'rimMm'>): number {
       return s.sizeMm / Math.SQRT2 - 12;
     case 'log':
       return s.sizeMm / 2;
+    case 'ring':
+      return (s.otherMm ?? ringStripMm) / 2;
     case 'outline2': {
       const points = outlineOf(s.outline ?? [], s.sizeMm);
       let rim = s.sizeMm / 2;
@@ -83,6 +86,26 @@ export function widestRim(s: Omit<HandPieceSizes, 'rimMm'>): number {
     default:
       return s.sizeMm / 2 - 6;
   }
+}
+
+/** A ring's strip where none was said, rolled up along, and how long its parts may be before they are joined, mm. */
+const ringStripMm = 140;
+const ringPartMm = 600;
+
+/** A strip rolled up round its filling, its parts joined end to end to a ring so far across; cut in slices after the bake. */
+function ring(s: HandPieceSizes): { ropeMm: number; lengthMm: number; parts: number; stripMm: number } {
+  const stripMm = s.otherMm ?? ringStripMm;
+  const rolled = piece({
+    kind: 'log',
+    len: stripMm,
+    width: 100,
+    fillT: s.fillThicknessMm ?? 12,
+    t: s.thicknessMm,
+    rim: s.rimMm,
+  });
+  const ropeMm = rolled.D as number;
+  const lengthMm = Math.PI * Math.max(ropeMm, s.sizeMm - ropeMm);
+  return { ropeMm, lengthMm, parts: Math.ceil(lengthMm / ringPartMm), stripMm };
 }
 
 /** What is cut for one pie held in the hand, and what it holds. The rim must be narrower than `widestRim`. */
@@ -205,6 +228,35 @@ export function handPiece(s: HandPieceSizes): HandPiece {
         slices,
       );
     }
+    case 'ring': {
+      const { ropeMm, lengthMm, parts, stripMm } = ring(s);
+      const fillT = s.fillThicknessMm ?? 12;
+      const slices = Math.max(1, Math.floor(lengthMm / (s.sliceMm ?? lengthMm) + 1e-9));
+      const filling = fillVolume({
+        kind: 'log',
+        w: cm(lengthMm),
+        l: cm(Math.max(10, stripMm - rim)),
+        t: cm(fillT),
+      });
+      const sliceMm = lengthMm / slices;
+      return of(
+        { kind: 'rect', a: stripMm, b: lengthMm / parts },
+        parts / slices,
+        sliceMm,
+        { kind: 'rect', a: sliceMm, b: ropeMm },
+        {
+          innerMm2: (stripMm - rim) * sliceMm,
+          comfortableMl: filling.comfortableMl / slices,
+          overfullMl: filling.overfillMl / slices,
+          // a rope: its ends meet
+          oven: {
+            shape: rect(Math.min(longestRopeMm, lengthMm), ropeMm),
+            depthMm: Math.max(8, 0.85 * (ropeMm - 2 * t)),
+          },
+        },
+        slices,
+      );
+    }
     case 'outline2': {
       const points = outlineOf(s.outline ?? [], d);
       const shape: CutShape = { kind: 'outline', points };
@@ -221,6 +273,9 @@ export function handPiece(s: HandPieceSizes): HandPiece {
     }
   }
 }
+
+/** What the oven reckons a rope as, at most: beyond it its length no longer matters. */
+const longestRopeMm = 700;
 
 /** A folded round, its straight edge below. */
 function halfMoon(d: number): Point[] {

@@ -11,6 +11,7 @@ export const forms = [
   'openTart',
   'lattice',
   'rolls',
+  'ring',
   'filoTray',
   'filoCoil',
 ] as const;

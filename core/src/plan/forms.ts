@@ -198,6 +198,28 @@ const starts: Record<Form, Start> = {
     },
     oven: { setC: 200 },
   },
+  ring: {
+    product: 'handPies',
+    style: 'stretchedOil',
+    title: 'A rolled ring',
+    count: (m) => m,
+    cut: (m) => ({
+      cutterMm: m <= 4 ? 260 : 380,
+      pieceKind: 'ring',
+      otherMm: 160,
+      sliceMm: m <= 4 ? 110 : 100,
+      thicknessMm: 1,
+    }),
+    filling: {
+      name: 'beans and greens',
+      type: 'roll_savoury',
+      cookedC: 75,
+      cookMinutes: 20,
+      ingredients: parts({ 'White beans, cooked': 55, Chard: 50, Onion: 20, 'Olive oil': 4, Garlic: 1 }),
+    },
+    seal: { glue: 'water', slits: 4, slitMm: 25, wash: 'oil', crimp: 'foldunder', rimMm: 6 },
+    oven: { setC: 190 },
+  },
   filoTray: { product: 'filoTray', title: 'Filo tray', count: (m) => Math.max(6, m), filling: greens },
   filoCoil: { product: 'filoCoil', title: 'A coil', count: (m) => Math.max(6, m), filling: greens, standMinutes: 20 },
 };

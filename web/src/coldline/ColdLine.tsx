@@ -120,7 +120,7 @@ export const ColdLine = memo(function ColdLine({
           ? null
           : (reading ??
             (line.inHandMin === null ? (
-              <div style={{ fontSize: 18 }}>nothing is tight</div>
+              <div style={{ fontSize: 18 }}>{line.free ? 'oil: nothing has to stay cold' : 'nothing is tight'}</div>
             ) : (
               <>
                 <div>
@@ -160,9 +160,11 @@ export const ColdLine = memo(function ColdLine({
           role="img"
           aria-labelledby={`t${id}`}
         >
-          <title
-            id={`t${id}`}
-          >{`${name}: ${plain(line.band.low, 0)} to ${plain(line.band.high, 0)} ${line.unit} works`}</title>
+          <title id={`t${id}`}>
+            {line.free
+              ? `${name}: nothing has to stay cold`
+              : `${name}: ${plain(line.band.low, 0)} to ${plain(line.band.high, 0)} ${line.unit} works`}
+          </title>
           <defs>
             <linearGradient id={`band${id}`} x1="0" x2="0" y1="0" y2="1">
               <stop offset="0" stopColor="#f3b53a" />
@@ -190,14 +192,22 @@ export const ColdLine = memo(function ColdLine({
             ))}
           </defs>
           <g>
-            <path d={sweatPath} fill={leaf ? 'var(--color-water-lit)' : 'var(--color-rhubarb-lit)'} opacity="0.75" />
-            <path
-              d={needlePath}
-              stroke={leaf ? 'var(--color-chalk-2)' : 'var(--color-frost-lit)'}
-              opacity="0.45"
-              fill="none"
-            />
-            <rect x="0" y={scale.bandTop} width={width} height={scale.bandBottom - scale.bandTop} fill={bandFill} />
+            {!line.free && (
+              <>
+                <path
+                  d={sweatPath}
+                  fill={leaf ? 'var(--color-water-lit)' : 'var(--color-rhubarb-lit)'}
+                  opacity="0.75"
+                />
+                <path
+                  d={needlePath}
+                  stroke={leaf ? 'var(--color-chalk-2)' : 'var(--color-frost-lit)'}
+                  opacity="0.45"
+                  fill="none"
+                />
+                <rect x="0" y={scale.bandTop} width={width} height={scale.bandBottom - scale.bandTop} fill={bandFill} />
+              </>
+            )}
             {laid
               .filter((s) => s.kind === 'cold')
               .map((s) => (
@@ -331,30 +341,32 @@ export const ColdLine = memo(function ColdLine({
                 />
               </g>
             )}
-            <g transform={`translate(${width + 8} 0)`}>
-              <text
-                y={scale.bandTop + 5}
-                style={{ fill: leaf ? 'var(--color-water-lit)' : 'var(--color-rhubarb-lit)', fontWeight: 640 }}
-              >
-                {plain(line.band.high, 0)}
-                {leaf ? ' %' : '°'}
-              </text>
-              {tall > 110 && (
+            {!line.free && (
+              <g transform={`translate(${width + 8} 0)`}>
                 <text
-                  y={(scale.bandTop + scale.bandBottom) / 2 + 5}
-                  style={{ fill: leaf ? 'var(--color-leaf-lit)' : 'var(--color-butter)' }}
+                  y={scale.bandTop + 5}
+                  style={{ fill: leaf ? 'var(--color-water-lit)' : 'var(--color-rhubarb-lit)', fontWeight: 640 }}
                 >
-                  {leaf ? 'bends' : 'works'}
+                  {plain(line.band.high, 0)}
+                  {leaf ? ' %' : '°'}
                 </text>
-              )}
-              <text
-                y={scale.bandBottom + 6}
-                style={{ fill: leaf ? 'var(--color-chalk)' : 'var(--color-frost-lit)', fontWeight: 640 }}
-              >
-                {plain(line.band.low, 0)}
-                {leaf ? ' %' : '°'}
-              </text>
-            </g>
+                {tall > 110 && (
+                  <text
+                    y={(scale.bandTop + scale.bandBottom) / 2 + 5}
+                    style={{ fill: leaf ? 'var(--color-leaf-lit)' : 'var(--color-butter)' }}
+                  >
+                    {leaf ? 'bends' : 'works'}
+                  </text>
+                )}
+                <text
+                  y={scale.bandBottom + 6}
+                  style={{ fill: leaf ? 'var(--color-chalk)' : 'var(--color-frost-lit)', fontWeight: 640 }}
+                >
+                  {plain(line.band.low, 0)}
+                  {leaf ? ' %' : '°'}
+                </text>
+              </g>
+            )}
           </g>
         </svg>
         <ol className="visually-hidden">

@@ -100,14 +100,23 @@ export function Raised({ line, steps, serveAt, asked, live, measured = [], onLon
           ))}
         </defs>
         <g transform={`translate(${left} ${top})`}>
-          <path d={sweat(width, scale.bandTop)} fill={warm} opacity="0.75" />
-          <path
-            d={needles(width, scale.bandBottom, plot - scale.bandBottom)}
-            stroke={cold}
-            opacity="0.45"
-            fill="none"
-          />
-          <rect y={scale.bandTop} width={width} height={scale.bandBottom - scale.bandTop} fill={`url(#band${id})`} />
+          {!line.free && (
+            <>
+              <path d={sweat(width, scale.bandTop)} fill={warm} opacity="0.75" />
+              <path
+                d={needles(width, scale.bandBottom, plot - scale.bandBottom)}
+                stroke={cold}
+                opacity="0.45"
+                fill="none"
+              />
+              <rect
+                y={scale.bandTop}
+                width={width}
+                height={scale.bandBottom - scale.bandTop}
+                fill={`url(#band${id})`}
+              />
+            </>
+          )}
           {ticks.map((v) => (
             <g key={v}>
               <line x1="-8" x2="0" y1={scale.y(v)} y2={scale.y(v)} stroke="var(--color-chalk-2)" />
@@ -196,20 +205,24 @@ export function Raised({ line, steps, serveAt, asked, live, measured = [], onLon
           {laid.map((s) => (
             <Foot key={s.stepId} s={s} step={startOf(s.stepId)} time={timeOf(s.stepId)} plot={plot} />
           ))}
-          <text x={width + 10} y={scale.bandTop - 14} style={{ fill: warm }} className="b">
-            {leaf ? 'sticks' : 'smears'}
-          </text>
-          <text
-            x={width + 10}
-            y={(scale.bandTop + scale.bandBottom) / 2 + 5}
-            style={{ fill: leaf ? 'var(--color-leaf-lit)' : 'var(--color-butter)' }}
-            className="b"
-          >
-            {leaf ? 'bends' : 'works'}
-          </text>
-          <text x={width + 10} y={scale.bandBottom + 24} style={{ fill: cold }} className="b">
-            cracks
-          </text>
+          {!line.free && (
+            <>
+              <text x={width + 10} y={scale.bandTop - 14} style={{ fill: warm }} className="b">
+                {leaf ? 'sticks' : 'smears'}
+              </text>
+              <text
+                x={width + 10}
+                y={(scale.bandTop + scale.bandBottom) / 2 + 5}
+                style={{ fill: leaf ? 'var(--color-leaf-lit)' : 'var(--color-butter)' }}
+                className="b"
+              >
+                {leaf ? 'bends' : 'works'}
+              </text>
+              <text x={width + 10} y={scale.bandBottom + 24} style={{ fill: cold }} className="b">
+                cracks
+              </text>
+            </>
+          )}
         </g>
       </svg>
       {onLonger &&

@@ -16,6 +16,25 @@ export function Standing({ plan, item, pxMm }: { plan: ItemPlan; item: ItemInput
   if (item.product === 'handPies') {
     const d = item.cut.cutterMm * pxMm;
     const tall = Math.max(14, plan.oven.spec.filling.depthMm * pxMm + 10);
+    if (item.cut.pieceKind === 'ring') {
+      const [out, hole] = [d / 2, Math.max(4, d / 2 - tall)];
+      return (
+        <svg
+          width={d + 4}
+          height={h}
+          viewBox={`0 0 ${d + 4} ${h}`}
+          preserveAspectRatio="xMinYMax meet"
+          role="img"
+          aria-label={`A ring of ${plain(item.cut.cutterMm / 10, 0)} cm for ${plan.cut.pieces} slices`}
+          style={{ maxWidth: '100%' }}
+        >
+          <g transform={`translate(${out + 2} ${h - out * 0.45 - tall / 2})`} stroke="var(--color-ink)" strokeWidth="2">
+            <ellipse rx={out} ry={out * 0.45} fill="url(#fill-dough)" />
+            <ellipse rx={hole} ry={hole * 0.4} fill="var(--color-flour)" />
+          </g>
+        </svg>
+      );
+    }
     if (item.cut.pieceKind === 'log') {
       const long = (item.cut.sliceMm ?? 60) * pxMm;
       const shown = Math.min(6, plan.cut.pieces);

@@ -18,6 +18,13 @@ const bindsWords: Record<string, string> = {
   lid: 'the lid’s own dough sets last',
 };
 
+const custardWords: Record<string, string> = {
+  runs: 'too little, it will run',
+  trembling: 'it trembles when it is set',
+  firm: 'it sets firm',
+  slices: 'it can be sliced cold',
+};
+
 const patternWords: Record<string, string> = {
   own: 'as you laid them',
   grid: 'in rows and columns',
@@ -83,6 +90,8 @@ const sentences: Record<string, (v: Values) => string> = {
       tooCold: 'even hot water leaves it colder than wanted',
       noWater: 'no water goes in',
     })[s(v, 'status')] ?? '',
+  'dough.warmWater': (v) =>
+    `no fat has to stay cold: warm water makes it stretch; it comes out of the bowl at ${degrees(Number(v['targetC']), 0)}`,
   'dough.total': (v) =>
     `${g(v, 'flour')} + ${g(v, 'fat')} + ${g(v, 'water')} + ${g(v, 'salt')}${Number(v['other']) > 0.5 ? ` + ${g(v, 'other')} of the rest` : ''}${Number(v['surplus']) > 20 ? `; ${g(v, 'surplus')} to spare` : ''}; rolled as ${g(v, 'sheets')} ${Number(v['sheets']) === 1 ? 'sheet' : 'sheets'}`,
   'dough.outOfBowl': (v) =>
@@ -159,12 +168,9 @@ const sentences: Record<string, (v: Values) => string> = {
     `it goes in hot, and into the oven at once: ${Number(v['lidMin']) < 0 ? 'no fat there can soften' : `the fat over it is soft after ${n(v, 'lidMin', 1)} min`}${Number(v['baseMin']) < 0 ? '' : `, the fat under it after ${n(v, 'baseMin', 1)}`}`,
   'filling.notCooled': () => 'straight from the pot: nothing cools',
   'filling.custard': (v) =>
-    ({
-      runs: 'of egg to 100 g of liquid: too little, it will run',
-      trembling: 'of egg to 100 g of liquid: it trembles when it is set',
-      firm: 'of egg to 100 g of liquid: it sets firm',
-      slices: 'of egg to 100 g of liquid: it can be sliced cold',
-    })[s(v, 'sets')] + `; over ${g(v, 'weepsC')}° in the middle it weeps`,
+    s(v, 'sets')
+      ? `of egg to 100 g of liquid: ${custardWords[s(v, 'sets')] ?? ''}; over ${g(v, 'weepsC')}° in the middle it weeps`
+      : 'it is not set by egg, or its egg and its liquid are not said',
   'oven.blind': (v) =>
     `the empty case is set at ${g(v, 'set')} min and dry enough at ${g(v, 'dry')}; ${g(v, 'left')} % of its water is left`,
   'oven.preheat': (v) =>

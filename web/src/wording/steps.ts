@@ -1,6 +1,7 @@
 import type { StepCode, TimedStep } from '@crustallum/core/plan/steps/codes';
 import { degrees, plain, span } from './numbers';
 import { list } from './eaters';
+import { closingCall, closingHow } from './closing';
 import { brushWords, heatsWords } from './oven';
 import { coolingWords, fatWords } from './words';
 
@@ -126,7 +127,13 @@ const standSigns: Record<string, string> = {
 /** What is brushed on, and then cut or pricked. */
 function glazed(s: TimedStep): string {
   const wash = String(s.values['wash']);
-  const on = s.values['closing'] === 'open' ? 'Along the rim only' : 'All over, thinly, not down the cut edges';
+  const { closing } = s.values;
+  const on =
+    closing === 'open'
+      ? 'Along the rim only'
+      : closing === 'laps'
+        ? 'All over, the edges first'
+        : 'All over, thinly, not down the cut edges';
   const brushed = wash === 'none' ? '' : `${on}: ${brushWords[wash] ?? wash}.`;
   const vents = Number(s.values['vents']);
   const open =
@@ -134,7 +141,7 @@ function glazed(s: TimedStep): string {
       ? ` Then ${vents === 1 ? 'one slit' : `${vents} slits`} of ${num(s, 'slitMm')} mm${Number(s.values['pieces']) > 1 ? ' in each' : ''}, right through.`
       : s.values['closing'] === 'laps'
         ? Number(s.values['coil'])
-          ? ' Prick it all over; nothing is slit.'
+          ? ' Prick it all over.'
           : ' Score the top leaves into portions.'
         : '';
   return `${brushed}${open}`.trim();
@@ -162,7 +169,7 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
     case 'rubIn':
       return make(
         s.code === 'mix' ? 'Mix' : 'Rub in, then water',
-        `${Number(s.values['water']) < 1 ? 'No water goes in: what was weighed brings it together' : `${num(s, 'water')} g water at ${num(s, 'waterC')}°${Number(s.values['ice']) > 0.5 ? `, ${num(s, 'ice')} g of it ice` : ''}`}, with ${num(s, 'salt', 1)} g salt. Add it by degrees; stop when it holds. It should come out near ${num(s, 'outC')}°.`,
+        `${Number(s.values['worked']) ? 'Work it ten minutes, until it springs back. ' : ''}${Number(s.values['water']) < 1 ? 'No water goes in: what was weighed brings it together' : `${num(s, 'water')} g water at ${num(s, 'waterC')}°${Number(s.values['ice']) > 0.5 ? `, ${num(s, 'ice')} g of it ice` : ''}`}, with ${num(s, 'salt', 1)} g salt. Add it by degrees; stop when it holds.${Number(s.values['band'] ?? 1) ? ` It should come out near ${num(s, 'outC')}°.` : ''}`,
         'It holds, next',
         'Keep fingers and spoons out of moving blades.',
       );
@@ -197,7 +204,7 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
     case 'rollOut':
       return make(
         `Roll ${title}`,
-        `${Number(s.values['goes']) > 1 ? `Go ${s.values['go']} of ${s.values['goes']}: t` : 'T'}o ${num(s, 't', 1)} mm, ${plain(Number(s.values['l']) / 10, 0)} × ${plain(Number(s.values['w']) / 10, 0)} cm${Number(s.values['sheets']) > 1 ? `, ${num(s, 'sheets')} sheets` : ''}.`,
+        `${Number(s.values['goes']) > 1 ? `Go ${s.values['go']} of ${s.values['goes']}: t` : 'T'}o ${num(s, 't', 1)} mm, ${plain(Number(s.values['l']) / 10, 0)} × ${plain(Number(s.values['w']) / 10, 0)} cm${Number(s.values['sheets']) > 1 ? `, ${num(s, 'sheets')} sheets` : ''}.${Number(s.values['stretched']) ? ' Then over a floured cloth, stretched over the backs of the hands until print shows through.' : ''}`,
         'Rolled, next',
       );
     case 'cut':
@@ -219,10 +226,12 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
       );
     case 'fillSeal':
       return make(
-        `Fill and seal ${s.values['from']} to ${s.values['to']}`,
-        `Heap it in the middle, ${num(s, 'rim')} mm of rim bare. Close, press the air out, crimp.${lotOf(s)}`,
+        closingCall(s),
+        `${closingHow(s)}${lotOf(s)}`,
         'Sealed, next',
-        'Raw filling: board, knife and hands are washed before anything else is touched.',
+        Number(s.values['raw'])
+          ? 'Raw filling: board, knife and hands are washed before anything else is touched.'
+          : null,
       );
     case 'lidSeal':
       return make(

@@ -46,6 +46,7 @@ export const formWords: Record<Form, string> = {
   openTart: 'Open tart',
   lattice: 'Lattice',
   rolls: 'Rolls in slices',
+  ring: 'A rolled ring',
   filoTray: 'A filo tray',
   filoCoil: 'A coil',
 };

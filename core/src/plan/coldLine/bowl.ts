@@ -6,6 +6,9 @@ import { stepId, type Timeline } from './timeline';
 /** Pieces of fat in a rubbed-in dough as they are weighed, mm (estimate). */
 const rubbedLumpMm = 15;
 
+/** Ways of mixing that work a dough until it stretches. */
+const worked = new Set<string>(['knead', 'processorDough', 'mixerHook']);
+
 /** Weighing, while the fat warms, and mixing or rubbing in. A block, or fat to spread, stays where it is until it is wanted. */
 export function weighAndMix(line: Timeline): void {
   const { kitchen, item, dough } = line;
@@ -25,17 +28,26 @@ export function weighAndMix(line: Timeline): void {
       : lumpsWarm({ fat: item.dough.fat, lumpMm: lump, startC: item.dough.fatC, minutes: weigh.minutes, kitchen }),
     null,
   );
-  const code = laminated ? 'mix' : 'rubIn';
+  const { method, fat } = item.dough;
+  // oil and a dough that is worked until it stretches are not rubbed in
+  const code = laminated || fat === 'oil' || worked.has(method) ? 'mix' : 'rubIn';
   const mixing = stepId(code, 'bowl');
-  const mix = line.step(mixing, 'bench', line.asSet(mixing, benchMinutes[code] * kitchen.pace), {
-    values: {
-      water: waterG,
-      waterC: dough.waterC ?? kitchen.tapC,
-      ice: iceG,
-      salt: saltG,
-      outC: dough.outOfBowlC,
+  const mix = line.step(
+    mixing,
+    'bench',
+    line.asSet(mixing, (worked.has(method) ? benchMinutes.knead : benchMinutes[code]) * kitchen.pace),
+    {
+      values: {
+        water: waterG,
+        waterC: dough.waterC ?? kitchen.tapC,
+        ice: iceG,
+        salt: saltG,
+        outC: dough.outOfBowlC,
+        band: dough.band ? 1 : 0,
+        worked: worked.has(method) ? 1 : 0,
+      },
     },
-  });
+  );
   line.stretch(
     mix,
     apart ? still(mix.minutes) : { at: [0, mix.minutes], value: [line.temperature, dough.outOfBowlC] },

@@ -26,7 +26,7 @@ const waitsMin = 12 * 60;
 /** A bought block of puff as it comes, m: an estimate. */
 const boughtBlockM = 0.015;
 /** Oil has no band: nothing is too warm or too cold to work. */
-const noBand = { low: -40, high: 60, soft: 60, leak: 60 };
+const noBand = { low: -10, high: 50, soft: 50, leak: 50 };
 
 /** Steps and Cold Line of an item from the first weighing to the oven door. */
 export function planDay(
@@ -64,14 +64,14 @@ export function planDay(
   // a closed pie that need not chill may wait in the cold all the same, where hands or oven are taken
   if (!baked && !line.steps.some((s) => s.id === last) && line.way !== 'none' && line.way !== 'room')
     line.step(last, 'cold', 0, { elasticMin: waitsMin, values: { lots, place: 'fridge' } });
-  if (filling.hot)
-    for (const s of line.steps)
-      if (closingCodes.includes(s.code))
-        s.values = { ...s.values, hotC: filling.fillAtC, lidMin: filling.hot.lidMin ?? -1 };
+  const hot: Step['values'] = filling.hot ? { hotC: filling.fillAtC, lidMin: filling.hot.lidMin ?? -1 } : {};
+  for (const s of line.steps)
+    if (closingCodes.includes(s.code)) s.values = { ...s.values, ...hot, raw: filling.raw ? 1 : 0 };
   const coldLine: ColdLine = {
     medium: 'fat',
     unit: '°C',
     band: { low: band.low, high: band.high, soft: band.soft, leak: band.leak },
+    ...(dough.band ? {} : { free: true }),
     stretches: line.stretches,
     ...tightest(dough.band ? line.stretches : []),
   };

@@ -7,6 +7,8 @@ export interface ColdLine {
   unit: '°C' | '%';
   /** The band in which it can be worked, and the soft and leak limits above it (fat only). */
   band: { low: number; high: number; soft: number | null; leak: number | null };
+  /** Its fat is liquid: there is nothing to keep cold, and no band is drawn. */
+  free?: boolean;
   stretches: Stretch[];
   /** Minutes in hand at the tightest bench stretch; negative when it goes past the band; null when nothing is tight. */
   inHandMin: number | null;

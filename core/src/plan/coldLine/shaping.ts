@@ -75,7 +75,15 @@ export function rollOut(line: Timeline, item: ItemInput, cut: CutPlan, thickM: n
     line.atBench(stepId('rollOut', `${of}${go}`), {
       ...work,
       // one base at a time for dishes; its lid is rolled when it is closed
-      values: { l, w, t: work.toM * 1000, sheets: of || isDish(item, cut) ? 1 : sheets, go, goes },
+      values: {
+        l,
+        w,
+        t: work.toM * 1000,
+        ...(item.dough.style === 'stretchedOil' ? { stretched: 1 } : {}),
+        sheets: of || isDish(item, cut) ? 1 : sheets,
+        go,
+        goes,
+      },
     });
   }
 }
@@ -102,8 +110,22 @@ function lotsFor(line: Timeline, t: number, minutes: number, pieces: number, atL
   return Math.max(1, Math.min(pieces, Math.max(atLeast, needed)));
 }
 
+/** What the bench says of how a piece is closed. */
+function closedBy(item: ItemInput, cut: CutPlan): Record<string, number | string> {
+  const { pieceKind, cutterMm, sliceMm } = item.cut;
+  return {
+    rim: item.seal.rimMm,
+    ...(item.product === 'handPies' ? { kind: pieceKind, crimp: item.seal.crimp, glue: item.seal.glue } : {}),
+    ...(pieceKind === 'log' || pieceKind === 'ring'
+      ? { slice: sliceMm ?? 0, across: cutterMm, rings: cut.rings ?? 0 }
+      : {}),
+  };
+}
+
 /** Filling and closing in lots, each as cold as the first. Returns the lots. */
-function close(line: Timeline, code: StepCode, t: number, pieces: number, atLeast: number, seal: SealPlan): number {
+function close(line: Timeline, code: StepCode, cut: CutPlan, atLeast: number, seal: SealPlan): number {
+  const t = cut.rolled.thicknessMm / 1000;
+  const { pieces } = cut;
   const lots = lotsFor(line, t, seal.benchMin, pieces, atLeast);
   const coldC = line.temperature;
   for (let lot = 1; lot <= lots; lot++) {
@@ -113,7 +135,7 @@ function close(line: Timeline, code: StepCode, t: number, pieces: number, atLeas
     line.atBench(stepId(code, String(lot)), {
       ...lying(t, (seal.benchMin * (to - from)) / pieces),
       pieces: to - from,
-      values: { lot, lots, from: from + 1, to, rim: line.item.seal.rimMm },
+      values: { lot, lots, from: from + 1, to, ...closedBy(line.item, cut) },
     });
   }
   return lots;
@@ -141,7 +163,7 @@ export function pieceWork(line: Timeline, cut: CutPlan, seal: SealPlan, springMi
     });
   }
   line.cold(stepId('sheetRest', 'cut'), slab, 0, 240, { afterCut: 1 }, [[closing]]);
-  return close(line, item.product === 'potPies' ? 'lidSeal' : 'fillSeal', t, cut.pieces, item.seal.lots ?? 1, seal);
+  return close(line, item.product === 'potPies' ? 'lidSeal' : 'fillSeal', cut, item.seal.lots ?? 1, seal);
 }
 
 /** A ball pressed flat before it is rolled, m (estimate). */
@@ -182,7 +204,7 @@ export function ballWork(line: Timeline, cut: CutPlan, seal: SealPlan): number {
     line.atBench(stepId(code, String(lot)), {
       ...lying(t, (seal.benchMin * n) / cut.pieces),
       pieces: n,
-      values: { lot, lots, from: first + 1, to: last, rim: item.seal.rimMm },
+      values: { lot, lots, from: first + 1, to: last, ...closedBy(item, cut) },
     });
   }
   return lots;
@@ -284,5 +306,5 @@ export function dishWork(line: Timeline, cut: CutPlan, seal: SealPlan, thickM: n
     });
     return 1;
   }
-  return close(line, closingCode[seal.closing], t, dishes, 1, seal);
+  return close(line, closingCode[seal.closing], cut, 1, seal);
 }

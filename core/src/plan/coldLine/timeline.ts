@@ -120,6 +120,8 @@ export class Timeline {
     const place: RestPlace = this.way === 'room' ? 'room' : (this.item.folds.coldIn ?? 'fridge');
     const ask = { spec: this.dough.spec, shape, startC, kitchen: this.kitchen, place };
     if (place === 'room') {
+      // nothing gets colder in the room: only what has to relax rests there
+      if (leastHere === 0 && kept <= 0) return standing(startC);
       const minutes = this.asSet(id, Math.max(leastHere, relaxMin.room));
       return this.rested(id, shape, place, heldFor(ask, minutes), elasticMin, values, minutes);
     }

@@ -544,6 +544,7 @@ export const fields = {
       ['envelope', 'a square, corners in'],
       ['bun', 'a round, pinched to a bun'],
       ['log', 'a long roll, in slices'],
+      ['ring', 'a roll joined to a ring'],
       ['outline2', 'two of your own outline'],
     ],
   },

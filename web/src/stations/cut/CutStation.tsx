@@ -76,6 +76,7 @@ export function CutStation() {
       : c.way === 'balls'
         ? ['cutter', 'thickness']
         : ['cutter', 'thickness', 'trim'];
+  const rolledUp = input.pieceKind === 'log' || input.pieceKind === 'ring';
   const shape = c.generations[0]?.shape.kind;
   const froms: FieldName[] = shape === 'disc' ? ['cutFrom'] : shape === 'rect' ? ['cutAcross'] : [];
   const shownFor: Record<View, ReactNode> = {
@@ -136,10 +137,13 @@ export function CutStation() {
               onChange={(d) => change({ 'cut.cutterMm': Number(d) })}
             />
           )}
-          {hand && (input.pieceKind === 'rect2' || input.pieceKind === 'log') && (
-            <Field def={fields.otherSide} fallback={input.pieceKind === 'log' ? 300 : input.cutterMm} />
+          {hand && (input.pieceKind === 'rect2' || rolledUp) && (
+            <Field
+              def={fields.otherSide}
+              fallback={input.pieceKind === 'log' ? 300 : input.pieceKind === 'ring' ? 140 : input.cutterMm}
+            />
           )}
-          {hand && input.pieceKind === 'log' && <Field def={fields.slice} fallback={input.otherMm ?? 300} />}
+          {hand && rolledUp && <Field def={fields.slice} fallback={input.otherMm ?? 300} />}
           {!discs && !filo && (input.lid === 'lattice' || input.plaitEdge) && (
             <>
               <Field def={fields.strip} />

@@ -264,6 +264,7 @@ export function pieceCut(
       kitchen.pace *
       (wayOf(cut, w.shape) === 'balls' ? benchMinutes.divideAPiece + benchMinutes.rollAPiece : benchMinutes.cutAPiece),
     way: wayOf(cut, w.shape),
+    ...(w.made && !pot && cut.pieceKind === 'ring' ? { rings: Math.ceil(brief.count / w.made.slices) } : {}),
     savedG: plan?.saved ?? 0,
     scraps:
       scrap &&

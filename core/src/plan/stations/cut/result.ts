@@ -35,6 +35,8 @@ export interface CutResult {
   /** The sheet to roll, mm. */
   rolled: { lengthMm: number; widthMm: number; thicknessMm: number; sheets: number; shape: Sheet['shape'] };
   generations: RolledGeneration[];
+  /** Rings that are baked whole and sliced after; the pieces are their slices. */
+  rings?: number;
   /** How pieces come from the dough; dishes and leaves have sheets. */
   way: CutWay;
   /** Everything cut: two for a pie of two rounds, strips and lids for a dish. */

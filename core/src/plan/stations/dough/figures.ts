@@ -37,7 +37,7 @@ export function doughFigures(item: ItemInput, kitchen: KitchenInput, cut: CutPla
     waterTemperature: figure(
       solved.waterC,
       '°C',
-      'dough.water',
+      result.band ? 'dough.water' : 'dough.warmWater',
       {
         status: solved.status,
         roomC: kitchen.roomC,

@@ -2,7 +2,7 @@ import type { DoughInput } from '../../../contracts/dough';
 import type { ItemInput } from '../../../contracts/item';
 import type { KitchenInput } from '../../../contracts/kitchen';
 import type { MaterialSpec } from '../../../cold/material';
-import { mixSolve, type MixAnswer, type MixStage } from '../../../cold/mixing';
+import { mixForward, mixSolve, type MixAnswer, type MixStage } from '../../../cold/mixing';
 import { askedMass, bowlLoss } from '../../../dough/ask';
 import { scaled, type FormulaPart } from '../../../dough/formula';
 import { ingredientCompositions } from '../../../ingredients/composition';
@@ -59,6 +59,8 @@ export interface BowlDough {
 }
 
 const iceC = -15;
+/** What has no fat to keep cold is mixed with water as warm as a hand, °C: it stretches the sooner (an estimate). */
+const warmWaterC = 35;
 /** A dough that takes its fat later is mixed no warmer than this, °C: an estimate. */
 const bareDoughC = 20;
 /** A machine takes this share of the minutes of hands (estimate). */
@@ -99,8 +101,14 @@ export function bowlDough(item: ItemInput, kitchen: KitchenInput, cut: CutPlan):
   const band = workBand(dough.pastry, dough.fat, fatsOf(facts.parts));
   const laminated = dough.pastry === 'roughPuff';
   const apart = laminated && lockIn(item.folds) !== 'lumps';
-  const targetC = band ? (apart ? bareDoughC : laminated ? band.low : Math.min(band.high - 2, band.low + 5)) : 20;
-  const solved = mixed(item, kitchen, { ...dry, waterG, flours, others, apart, targetC });
+  const targetC = band
+    ? apart
+      ? bareDoughC
+      : laminated
+        ? band.low
+        : Math.min(band.high - 2, band.low + 5)
+    : warmWaterC;
+  const solved = mixed(item, kitchen, { ...dry, waterG, flours, others, apart, targetC, warm: !band });
   const masses: DoughMasses = { ...dry, waterG, iceG: solved.iceKg * 1000, totalG };
   return {
     result: {
@@ -117,7 +125,7 @@ export function bowlDough(item: ItemInput, kitchen: KitchenInput, cut: CutPlan):
     },
     facts,
     solved,
-    targetC,
+    targetC: band ? targetC : solved.temperatureC,
     apart,
     otherG: grams(partsPer100.other),
     fatShare: dough.fatLabelPct === undefined ? ingredientCompositions[dough.fat].fat : dough.fatLabelPct / 100,
@@ -141,6 +149,8 @@ function mixed(
     others: readonly Other[];
     apart: boolean;
     targetC: number;
+    /** Nothing in it has to stay cold. */
+    warm: boolean;
   },
 ): MixAnswer {
   const { dough } = item;
@@ -162,6 +172,16 @@ function mixed(
   ];
   const { roomC, tapC } = kitchen;
   const { targetC } = o;
+  const waterKg = o.waterG / 1000;
+  if (o.warm) {
+    const add = stages.map((s) => s.add?.map((a) => (a.name === 'LIQUID' ? { ...a, startC: warmWaterC } : a)));
+    const poured = stages.map((s, i) => ({
+      ...s,
+      add: waterKg > 0 ? add[i] : add[i]?.filter((a) => a.name !== 'LIQUID'),
+    }));
+    const { temperatureC } = mixForward({ stages: poured, roomC });
+    return { status: 'ok', temperatureC, waterC: warmWaterC, waterKg, iceKg: 0, chillOthersToC: null };
+  }
   return remember(['mix', stages, roomC, targetC, tapC], () =>
     mixSolve({ stages, roomC, targetC, tapMinC: Math.max(1, tapC), iceC }),
   );

@@ -26,15 +26,24 @@ export function onTrays(item: ItemInput, cut: CutPlan): number[] {
   const g = item.cut.vessel ? vesselGeometry(item.cut.vessel) : null;
   const hand = item.product === 'handPies';
   const half = hand && item.cut.pieceKind === 'halfmoon';
-  const closed = half ? [item.cut.cutterMm, item.cut.cutterMm / 2] : cut.closed ? shapeSize(cut.closed) : null;
+  const across = item.cut.cutterMm;
+  const closed = half
+    ? [across, across / 2]
+    : item.cut.pieceKind === 'ring'
+      ? [across, across]
+      : cut.closed
+        ? shapeSize(cut.closed)
+        : null;
   const most =
     hand && closed
       ? onAShelf(closed[0], closed[1], betweenMm.pieces)
       : g && !hand
         ? onAShelf(g.top.length, g.top.width, betweenMm.dishes)
         : cut.pieces;
-  const trays = Math.max(1, Math.ceil(cut.pieces / most));
-  return Array.from({ length: trays }, (_, i) => Math.floor((cut.pieces + trays - 1 - i) / trays));
+  // rings are baked whole, and sliced after
+  const whole = item.cut.pieceKind === 'ring' && hand ? (cut.rings ?? 1) : cut.pieces;
+  const trays = Math.max(1, Math.ceil(whole / most));
+  return Array.from({ length: trays }, (_, i) => Math.floor((whole + trays - 1 - i) / trays));
 }
 
 /** The bake simulator's view of an item: outline, crusts, filling, dish, load. */
@@ -79,7 +88,7 @@ export function bakeSpec(
     vessel: inDish ? { material: item.cut.vesselMaterial ?? 'tin' } : null,
     support: oven.support,
     ...(item.product === 'handPies'
-      ? { load: { pieces, trays: Math.min(3, onTrays(item, cut).length) } }
+      ? { load: { pieces: cut.rings ?? pieces, trays: Math.min(3, onTrays(item, cut).length) } }
       : pieces > 1
         ? { load: { pieces } }
         : {}),

@@ -89,7 +89,7 @@ export function sealResult(
     : vents({
         areaM2: Math.max(1e-6, cut.planAreaMm2 / 1e6),
         wet: fillingKinds[item.filling.type].wet,
-        steamMaxGMin: oven.bake.steamMaxGMin,
+        steamMaxGMin: oven.bake.steamMaxGMin * shareOfBaked(cut, oven),
         ventMm2: Math.min(1e6, ventMm2),
         sealStrength: strength,
         fillRatio: item.filling.fullnessPct / 100,
@@ -109,6 +109,12 @@ export function sealResult(
     ticks: ticksOf(item, closing, filling),
     benchMin: closingMinutes(item, kitchen, cut.pieces),
   };
+}
+
+/** A slice's share of the ring it is baked in. */
+function shareOfBaked(cut: CutPlan, { spec: { shape } }: OvenPlan): number {
+  if (!cut.rings || shape.kind !== 'rect') return 1;
+  return Math.min(1, cut.planAreaMm2 / (shape.wMm * shape.lMm));
 }
 
 function ticksOf(item: ItemInput, closing: Closing, filling: Pick<FillingPlan, 'fillAtC' | 'raw' | 'hot'>): Tick[] {

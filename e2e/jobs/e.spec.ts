@@ -1,0 +1,32 @@
+import { expect, test } from '../household';
+import { Cook } from './cook';
+
+test('E: oil dough stretched thin, rolled to one ring, no milk anywhere', async ({ page, empty }) => {
+  const cook = new Cook(page, empty.url);
+  await cook.newDay('A rolled ring', 8);
+  // Yara must meet no milk, and the whole day is free of it
+  await cook.mustNotMeet(3, 'Yara', ['no milk']);
+  await cook.to('dough');
+  const water = await cook.number('Water at');
+  expect(water).toBeGreaterThan(25);
+  await cook.to('cut');
+  await expect(page.getByText('38', { exact: false }).first()).toBeVisible();
+  await cook.to('oven');
+  const minutes = await cook.number('Bake at 190 °C');
+  expect(minutes).toBeGreaterThanOrEqual(28);
+  expect(minutes).toBeLessThanOrEqual(50);
+  const calls = await cook.throughTheBench();
+  const call = (words: string) => calls.find((c) => c.includes(words)) ?? '';
+  // no lumps, no fridge, no band; covered in the room for half an hour
+  expect(call('Weigh for')).not.toMatch(/pieces of|fridge/);
+  expect(calls.some((c) => c.includes('Into the cold'))).toBe(false);
+  expect(call('Cover it and let it rest')).toMatch(/30 min/);
+  expect(call('Mix')).toContain('springs back');
+  expect(call('Mix')).not.toContain('come out near');
+  expect(call('Roll A rolled ring')).toContain('stretched over the backs of the hands');
+  expect(call('roll up and join')).toContain('a ring of 38 cm');
+  expect(call('Brush')).toContain('oil');
+  // heard at filling, closing and the cut: nothing here is not for Yara
+  expect(calls.join('\n')).not.toMatch(/not for Yara/);
+  await cook.keepInLog('Thin as paper; it held.');
+});

@@ -1,0 +1,50 @@
+import type { TimedStep } from '@crustallum/core/plan/steps/codes';
+import { plain } from './numbers';
+
+/** How an edge is closed. */
+const crimpHow: Record<string, string> = {
+  fork: 'Press the edge with a fork.',
+  rope: 'Turn the edge over on itself, bit by bit, to a rope.',
+  flute: 'Pinch the edge between finger and thumb.',
+  foldunder: 'Fold the edge under.',
+  roll: 'Roll the edge over.',
+  tool: 'Press the edge with its tool or a blunt ring.',
+};
+
+const cm = (s: TimedStep, key: string): string => plain(Number(s.values[key] ?? 0) / 10, 0);
+
+/** How each kind of piece is filled and closed; `rim` mm stay bare. */
+type Way = (s: TimedStep, bare: string, crimp: string) => string;
+const folded: Way = (_, bare, crimp) =>
+  `Heap it on one half, ${bare}. Fold the other over, press the air out. ${crimp}`;
+const ways: Record<string, Way> = {
+  halfmoon: folded,
+  round2: (_, bare, crimp) => `Heap it in the middle of the base, ${bare}. Lay the lid on, press the air out. ${crimp}`,
+  rect2: (_, bare, crimp) => `Heap it in the middle of the base, ${bare}. Lay the lid on, press the air out. ${crimp}`,
+  outline2: (_, bare, crimp) =>
+    `Heap it in the middle of the base, ${bare}. Lay the lid on, press the air out. ${crimp}`,
+  triangle: (_, bare, crimp) =>
+    `Heap it towards one corner, ${bare}. Fold corner to corner, press the air out. ${crimp}`,
+  envelope: (_, bare) => `Heap it in the middle, ${bare}. Bring the four corners to the middle and pinch the seams.`,
+  bun: (_, bare) => `Heap it in the middle, ${bare}. Gather the edge over it, pinch it shut, turn the seam below.`,
+  log: (s) =>
+    `Lay it along one side, roll it up, seam below. Cut in slices of ${cm(s, 'slice')} cm${s.values['crimp'] === 'tool' ? ' with a blunt edge, which closes them' : ''}.`,
+  ring: (s) =>
+    `Lay it as a rope along one side and roll it up, seam below. Join the ropes end to end to ${Number(s.values['rings']) > 1 ? `${s.values['rings']} rings` : 'a ring'} of ${cm(s, 'across')} cm.`,
+};
+
+/** A piece for the hand filled and closed, in words. */
+export function closingHow(s: TimedStep): string {
+  const bare = `${plain(Number(s.values['rim'] ?? 0), 0)} mm of rim bare`;
+  const glue = String(s.values['glue'] ?? 'none');
+  const wetted = glue === 'none' ? bare : `${bare} and brushed with ${glue}`;
+  return (ways[String(s.values['kind'])] ?? folded)(s, wetted, crimpHow[String(s.values['crimp'])] ?? '').trim();
+}
+
+/** What is done to them, as a call: rolled up, or filled and sealed. */
+export const closingCall = (s: TimedStep): string =>
+  s.values['kind'] === 'ring'
+    ? 'Fill, roll up and join'
+    : s.values['kind'] === 'log'
+      ? `Fill and roll up ${s.values['from']} to ${s.values['to']}`
+      : `Fill and seal ${s.values['from']} to ${s.values['to']}`;
