@@ -27,6 +27,13 @@ export class Cook {
     await expect(this.page.locator('.because-word').first()).toBeVisible();
   }
 
+  /** Another pie of the day. */
+  async turnTo(title: string): Promise<void> {
+    await this.page.getByRole('button', { name: /: choose another pie$/ }).click();
+    await this.page.getByRole('menuitem', { name: new RegExp(title) }).click();
+    await expect(this.page.getByRole('button', { name: `${title}: choose another pie` })).toBeVisible();
+  }
+
   /** Another view of a station. */
   async show(view: string): Promise<void> {
     await this.page.getByRole('radio', { name: view, exact: true }).click();

@@ -15,6 +15,8 @@ export interface Scheduled {
   steps: readonly Step[];
   trays: number;
   preheatMin: number;
+  /** The item whose dough it is made of. */
+  doughOf?: number;
 }
 
 export interface ClockPlan {
@@ -71,6 +73,7 @@ export function planClock(items: readonly Scheduled[], kitchen: KitchenInput, se
     ];
     timed.push(...placed, ...meanwhile(item, itemIndex, cookOf(item, kitchen.cooks), placed));
   });
+  for (const [index, { doughOf }] of items.entries()) if (doughOf !== undefined) mixSooner(timed, doughOf, index, busy);
   const ovenRuns = withPreheat(runs);
   timed.push(...ovenRuns.flatMap(heating));
   timed.sort((a, b) => a.startMin - b.startMin || a.itemIndex - b.itemIndex);
@@ -99,6 +102,28 @@ const cookOf = (item: Scheduled, cooks: readonly string[]): string =>
 
 /** Work that keeps a cook from other work; a moment at the oven does not. */
 const takesHands = (s: TimedStep): s is TimedStep & { cook: string } => s.cook !== null && s.kind !== 'tend';
+
+/** A dough that another item is made of too is mixed sooner, so that it has rested when that one begins; its own rest is longer. */
+function mixSooner(timed: TimedStep[], leader: number, follower: number, busy: readonly Busy[]): void {
+  const own = timed
+    .filter((s) => s.itemIndex === leader && s.strand === 'pastry')
+    .sort((a, b) => a.startMin - b.startMin);
+  const needed = Math.min(
+    ...timed.filter((s) => s.itemIndex === follower && s.strand === 'pastry').map((s) => s.startMin),
+  );
+  const rest = own.find((s) => s.code === 'rest');
+  const mixing = own.filter((s) => ['weigh', 'mix', 'rubIn'].includes(s.code));
+  if (!rest || !mixing.length || !Number.isFinite(needed)) return;
+  const late = rest.startMin + rest.minutes - needed;
+  if (late <= 0) return;
+  const others = busy.filter((b) => !mixing.some((s) => s.cook === b.cook && Math.abs(s.startMin - b.from) < 1e-6));
+  let by = late;
+  const moved = (s: TimedStep) => ({ ...s, startMin: s.startMin - by });
+  while (clashes(mixing.map(moved), others) && by < late + filledWithinMin) by += nudgeMin;
+  for (const s of mixing) s.startMin -= by;
+  rest.startMin -= by;
+  rest.minutes += by;
+}
 
 /** The oven switched on, or set to another heat, for a bake. */
 function heating(run: ReturnType<typeof withPreheat>[number]): TimedStep[] {

@@ -2,6 +2,7 @@ import { OneOf, Optional, Nested, NumberIn, NestedList } from '../quantities/rul
 import { ingredientIds, flourIds } from '../ingredients/table';
 import { IsOptional, IsString, MaxLength } from 'class-validator';
 import { LabelInput } from '../ingredients/inputs';
+import { HaveInput } from './have';
 import { pastries, type Pastry } from './products';
 import { styleNames, type StyleName } from '../dough/styles';
 import { asks, type Ask } from '../dough/ask';
@@ -37,6 +38,10 @@ export class DoughInput {
   @NumberIn(20, 110, '%') fatToFlourPct!: number;
   @NumberIn(0, 80, '%') waterToFlourPct!: number;
   @NumberIn(0, 5, '%') saltToFlourPct!: number;
+  /** Items of one such name are made of one dough. */
+  @Optional() @IsString() @MaxLength(40) batch?: string;
+  /** The dough is made already. */
+  @Optional() @Nested(() => HaveInput) have?: HaveInput | null;
   @NumberIn(-20, 25, '°C') fatC!: number;
   @OneOf(Object.keys(mixingMethods)) method!: MixingMethod;
 }

@@ -1,5 +1,6 @@
 import { IsBoolean, IsString, MaxLength } from 'class-validator';
-import { NumberIn, OneOf, NestedList, Optional } from '../quantities/rules';
+import { HaveInput } from './have';
+import { Nested, NumberIn, OneOf, NestedList, Optional } from '../quantities/rules';
 import { fillingKinds, type FillType } from '../oven/tables';
 
 export const coolingPlaces = ['room', 'fridge', 'porch'] as const;
@@ -20,6 +21,8 @@ export class FillingInput {
   /** Temperature it comes off the heat at; for a raw filling, the temperature it is kept at. */
   @NumberIn(-5, 98, '°C') cookedC!: number;
   @NumberIn(0, 240, 'min', { integer: true }) cookMinutes!: number;
+  /** The filling is made already. */
+  @Optional() @Nested(() => HaveInput) have?: HaveInput | null;
   /** Straight from the pot into the dish: nothing cools, and it goes into the oven at once. */
   @Optional() @IsBoolean() filledHot?: boolean;
   @OneOf(coolingVessels) coolIn!: (typeof coolingVessels)[number];

@@ -1,6 +1,7 @@
 import { planClock, type ClockPlan, type Scheduled } from '../clock/chain';
 import { planItem, type ItemPlan } from './item';
 import { heatsOf } from './stations/oven/programme';
+import { sharedDoughs, withSharedDough, type SharedDough } from './sharedDough';
 import { needsOf, type Need } from './needs/needs';
 import { whoEats, type WhoEats } from './eaters/answers';
 import type { BakeInput } from './inputs';
@@ -11,20 +12,54 @@ export interface BakePlanResult {
   clock: ClockPlan;
   needs: Need[];
   who: WhoEats;
+  /** Doughs that serve more than one item. */
+  doughs: SharedDough[];
 }
 
 /** A bake's inputs go in, its plan comes out: the one place where stations and items meet. Pure; it knows no clock of the day. */
-export function planBake({ meal, items, kitchen, labels }: BakeInput): BakePlanResult {
-  const plans = items.map((item) => remember(['item', item, kitchen], () => planItem(item, kitchen)));
+export function planBake({ meal, items: asked, kitchen, labels }: BakeInput): BakePlanResult {
+  const doughs = sharedDoughs(asked, kitchen);
+  const items = doughs.length > 0 ? withSharedDough(asked, doughs, kitchen) : asked;
+  const plans = items.map((item, i) =>
+    toldToDivide(
+      remember(['item', item, kitchen], () => planItem(item, kitchen)),
+      i,
+      doughs,
+    ),
+  );
   const scheduled = items.map(({ title, clock, oven }, i): Scheduled => {
     const { steps, oven: bake } = plans[i];
     const heats = heatsOf(oven);
-    return { title, cook: clock.cook, heats, mode: oven.mode, steps, trays: bake.trays, preheatMin: bake.preheatMin };
+    const batch = doughs.find((d) => d.members.some((m) => m.index === i && m !== d.members[0]));
+    return {
+      title,
+      ...(batch ? { doughOf: batch.members[0].index } : {}),
+      cook: clock.cook,
+      heats,
+      mode: oven.mode,
+      steps,
+      trays: bake.trays,
+      preheatMin: bake.preheatMin,
+    };
   });
   return {
     items: plans,
     clock: planClock(scheduled, kitchen, meal.serveAt),
     needs: needsOf(items, plans),
     who: whoEats(meal, items, plans, labels),
+    doughs,
+  };
+}
+
+/** The rest of a dough that serves several says how it is divided first. */
+function toldToDivide(plan: ItemPlan, index: number, doughs: readonly SharedDough[]): ItemPlan {
+  const batch = doughs.find((d) => d.members[0].index === index);
+  if (!batch) return plan;
+  const shares = JSON.stringify(batch.members.map((m) => [m.title, Math.round(m.grams)]));
+  const divided =
+    plan.steps.find((s) => s.code === 'rest') ?? plan.steps.find((s) => s.code === 'mix' || s.code === 'rubIn');
+  return {
+    ...plan,
+    steps: plan.steps.map((s) => (s === divided ? { ...s, values: { ...s.values, shares } } : s)),
   };
 }

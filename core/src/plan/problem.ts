@@ -20,6 +20,8 @@ export const problemCodes = [
   'mix_too_cold',
   'no_liquid',
   'dough_short',
+  'have_dough_short',
+  'have_dough_old',
   // folds, crumb, leaves
   'longer_than_bench',
   'final_thicker_than_packet',
@@ -40,6 +42,8 @@ export const problemCodes = [
   'overfull',
   'custard_runs',
   'hot_on_base',
+  'filling_short',
+  'filling_old',
   'hot_in_hand',
   // seal
   'too_few_vents',

@@ -104,7 +104,12 @@ export const ColdLine = memo(function ColdLine({
   const bandFill = leaf ? 'var(--color-leaf-lit)' : `url(#band${id})`;
   const clips = [
     ['above', 0, scale.bandTop, leaf ? 'var(--color-water-lit)' : 'var(--color-rhubarb-lit)'],
-    ['in', scale.bandTop, scale.bandBottom - scale.bandTop, 'var(--color-on-butter)'],
+    [
+      'in',
+      scale.bandTop,
+      scale.bandBottom - scale.bandTop,
+      line.free ? 'var(--color-chalk)' : 'var(--color-on-butter)',
+    ],
     ['below', scale.bandBottom, plot - scale.bandBottom, leaf ? 'var(--color-chalk)' : 'var(--color-frost-lit)'],
   ] as const;
   const tightStep = line.tightestStepId ? startOf(line.tightestStepId) : undefined;

@@ -74,7 +74,12 @@ export function Raised({ line, steps, serveAt, asked, live, measured = [], onLon
   const cold = leaf ? 'var(--color-chalk)' : 'var(--color-frost-lit)';
   const clips = [
     ['above', 0, scale.bandTop, warm],
-    ['in', scale.bandTop, scale.bandBottom - scale.bandTop, 'var(--color-on-butter)'],
+    [
+      'in',
+      scale.bandTop,
+      scale.bandBottom - scale.bandTop,
+      line.free ? 'var(--color-chalk)' : 'var(--color-on-butter)',
+    ],
     ['below', scale.bandBottom, plot - scale.bandBottom, cold],
   ] as const;
   const now = live ? laid.find((s) => s.stepId === live.stepId) : undefined;

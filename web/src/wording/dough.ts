@@ -33,7 +33,7 @@ export const styleFor: Record<StyleName, string> = {
   partWholemeal: 'bran drinks slowly: rest it longer, roll it thicker',
   suetDough: 'shreds melt late and leave it open: for steaming and slow bakes',
   oilDough: 'oil coats and cannot layer: no chill, quick, sandy',
-  stretchedOil: 'worked until it stretches, rested warm, pulled thin over a cloth: for rolls and rings',
+  stretchedOil: 'worked, rested warm, pulled thin over a cloth: rolls and rings',
   roughPuff: 'lumps rolled out and folded: leaves, in an afternoon',
   blockPuff: 'one block locked in: even leaves, more care with the cold',
   spreadLamination: 'soft fat spread and folded: bends well, for coils and stretched sheets',

@@ -81,6 +81,13 @@ const sentences: Record<ProblemCode, (v: Values) => string> = {
     `Filled at ${g(v, 'fillC')}° the raw base is soft after ${plain(Number(v['minutes']), 1)} min: its fat runs out before the crust sets, unless it goes straight onto hot steel or stone.`,
   hot_in_hand: (v) =>
     `Filled at ${g(v, 'fillC')}° the pastry is soft after ${plain(Number(v['minutes']), 1)} min: it cannot be closed so.`,
+  have_dough_short: (v) =>
+    `There are ${g(v, 'haveG')} g of dough, and ${g(v, 'needG')} are needed: it gives about ${g(v, 'pieces')}.`,
+  have_dough_old: (v) =>
+    `The dough is ${hoursWords(Number(v['ageH']))} old; it keeps ${hoursWords(Number(v['limitH']))} so. Grey or sour, it is not used.`,
+  filling_short: (v) => `There are ${g(v, 'haveG')} g of filling, and ${g(v, 'needG')} are needed.`,
+  filling_old: (v) =>
+    `The filling is ${hoursWords(Number(v['ageH']))} old, and keeps ${hoursWords(Number(v['limitH']))} so: it is not to be used. Follow your local food-safety rules.`,
   too_few_vents: (v) =>
     `${g(v, 'ventMm2')} mm² of vent against ${g(v, 'needMm2')} needed: the lid will puff and may split.`,
   leaks: (v) =>
@@ -109,6 +116,8 @@ const sentences: Record<ProblemCode, (v: Values) => string> = {
   heat_temp_impossible: (v) => `${g(v, 'setC')}° does not bake pastry.`,
   heat_unit_likely_wrong: (v) => `${g(v, 'setC')}° looks like another unit.`,
 };
+
+const hoursWords = (h: number): string => (h >= 48 ? `${plain(h / 24, 0)} days` : `${plain(h, 0)} h`);
 
 export const problemWords = (p: Problem): string => sentences[p.code](p.values);
 

@@ -72,7 +72,7 @@ const sentences: Record<string, (v: Values) => string> = {
   'cut.leafSize': (v) => `a leaf is ${cm(v, 'h')} × ${cm(v, 'w')} cm`,
   'cut.brushTime': (v) => `${g(v, 'leaves')} leaves are brushed one by one`,
   'dough.flour': (v) =>
-    `${g(v, 'pieces')} cut-outs and their offcuts weigh ${g(v, 'cut')} g; ${g(v, 'stuck')} g sticks to bowl and pin`,
+    `${g(v, 'pieces')} cut-outs and their offcuts weigh ${g(v, 'cut')} g; ${g(v, 'stuck')} g sticks to bowl and pin${Number(v['over']) > 1 ? `; ${g(v, 'over')} g are for others, or to spare` : ''}`,
   'dough.fat': (v) =>
     `it is ${g(v, 'pct')} % of the flour; ${g(v, 'fatShare')} % of it is fat${Number(v['truePct']) > Number(v['pct']) ? `; with the rest ${g(v, 'truePct')} in all` : ', the rest water'}`,
   'dough.truth': (v) =>
@@ -90,12 +90,16 @@ const sentences: Record<string, (v: Values) => string> = {
       tooCold: 'even hot water leaves it colder than wanted',
       noWater: 'no water goes in',
     })[s(v, 'status')] ?? '',
+  'dough.isMade': (v) =>
+    `it is made already, ${g(v, 'ageHours')} h ago, and lies at ${degrees(Number(v['atC']), 0)}; ${g(v, 'need')} g are needed`,
   'dough.warmWater': (v) =>
     `no fat has to stay cold: warm water makes it stretch; it comes out of the bowl at ${degrees(Number(v['targetC']), 0)}`,
   'dough.total': (v) =>
     `${g(v, 'flour')} + ${g(v, 'fat')} + ${g(v, 'water')} + ${g(v, 'salt')}${Number(v['other']) > 0.5 ? ` + ${g(v, 'other')} of the rest` : ''}${Number(v['surplus']) > 20 ? `; ${g(v, 'surplus')} to spare` : ''}; rolled as ${g(v, 'sheets')} ${Number(v['sheets']) === 1 ? 'sheet' : 'sheets'}`,
   'dough.outOfBowl': (v) =>
     `${fat(v)} can be worked from ${g(v, 'low')} to ${g(v, 'high')}°; by ${methodWords[s(v, 'method')] ?? s(v, 'method')}, hands and motion counted`,
+  'dough.outWarm': (v) =>
+    `oil stays soft at any heat; by ${methodWords[s(v, 'method')] ?? s(v, 'method')}, hands and motion counted`,
   'dough.leafFlour': (v) => `${g(v, 'leaves')} bought leaves weigh ${g(v, 'doughG')} g, about seven tenths flour`,
   'dough.leafFat': (v) => `${g(v, 'leaves')} leaves take ${n(v, 'perLeaf')} g each, ${g(v, 'perM2')} g a square metre`,
   'dough.boughtPuff': (v) => `it comes made: ${g(v, 'cut')} g from the packet, at ${g(v, 'fridgeC')}° from the fridge`,

@@ -11,6 +11,7 @@ export const stepWords: Record<StepCode, string> = {
   mix: 'Mix',
   rubIn: 'Rub in',
   rest: 'Rest',
+  thaw: 'Thaw',
   lockIn: 'Lock in',
   turns: 'Turns',
   divide: 'Divide',
@@ -114,6 +115,14 @@ function onTraysWords(s: TimedStep): string {
   return each.every((n) => n === '1') ? `, on ${each.length} shelves` : `, ${list(each)} to a tray`;
 }
 
+/** How one dough is divided among those it is for. */
+function sharesWords(s: TimedStep): string {
+  const shares = String(s.values['shares'] ?? '');
+  if (!shares) return '';
+  const each = JSON.parse(shares) as [string, number][];
+  return ` Divide it first: ${list(each.map(([title, grams]) => `${grams} g for ${title}`))}.`;
+}
+
 /** What is seen when it is done, and what its stand is for. */
 const doneSigns: Record<string, string> = {
   trembles: ' Done when it is set at the edge and trembles in the middle.',
@@ -186,6 +195,13 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
           : `Turns ${s.values['first']} and ${s.values['last']}`,
         `Roll to ${plain(Number(s.values['length']) / 10, 0)} × ${plain(Number(s.values['width']) / 10, 0)} cm, in ${num(s, 'passes')} passes${Number(s.values['spread']) > 0 ? `, spread ${num(s, 'spread')} g of soft ${fatWord} on all but the last panel` : ''}, fold in ${s.values['fold']}, brush off flour, a quarter round, seam to your right.`,
         'Folded, next',
+      );
+    case 'thaw':
+      return make(
+        `Thaw it for ${title}`,
+        `${num(s, 'grams')} g out of the freezer into the fridge, wrapped; ${span(s.minutes)}, overnight at best.`,
+        'In the fridge, next',
+        'Never in the warm: the outside spoils while the middle is ice.',
       );
     case 'divide':
       return make(
@@ -384,7 +400,7 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
     default:
       return make(
         s.values['place'] === 'room' ? 'Cover it and let it rest' : cold,
-        `${title}: ${span(s.minutes)} ${restPlaces[String(s.values['place'])] ?? 'in the fridge'}${s.values['toC'] !== undefined ? `, to ${degrees(Number(s.values['toC']), 0)}` : ''}, wrapped.`,
+        `${title}: ${span(s.minutes)} ${restPlaces[String(s.values['place'])] ?? 'in the fridge'}${s.values['toC'] !== undefined ? `, to ${degrees(Number(s.values['toC']), 0)}` : ''}, wrapped.${sharesWords(s)}`,
         s.values['place'] === 'room' ? 'It rests, next' : 'In the cold, next',
       );
   }

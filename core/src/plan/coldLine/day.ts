@@ -1,6 +1,8 @@
 import type { ItemInput } from '../../contracts/item';
 import type { KitchenInput } from '../../contracts/kitchen';
 import { springBack, type SpringEvent } from '../../lamination/springBack';
+import { isFrozen } from '../keeps';
+import { thawMin } from '../steps/around';
 import { problem, type Problem } from '../problem';
 import type { CutPlan } from '../stations/cut/station';
 import { styleOf } from '../stations/dough/formula';
@@ -98,12 +100,32 @@ function begun(
     line.temperature = kitchen.fridgeC;
     return { thickM: boughtBlockM, rest: null };
   }
+  const { have } = item.dough;
+  if (have) return made(line, item, have, cut);
   weighAndMix(line);
   // balls are rested again before they are rolled
   const firstRoll = (thickM: number) => (cut.way === 'balls' ? [] : waysToRoll(line, item, cut, thickM));
   return item.dough.pastry === 'roughPuff'
     ? laminatedDay(line, item, kitchen, dough, events, firstRoll)
     : restAsDisc(line, firstRoll);
+}
+
+/** A dough that is made already: thawed where it is frozen, brought into its band where it lies too warm. */
+function made(
+  line: Timeline,
+  item: ItemInput,
+  have: NonNullable<ItemInput['dough']['have']>,
+  cut: CutPlan,
+): FoundRests & { thickM: number } {
+  const thickM = item.dough.pastry === 'roughPuff' ? boughtBlockM : item.folds.discMm / 1000;
+  line.temperature = have.atC;
+  if (isFrozen(have.atC)) {
+    line.step(stepId('thaw', 'dough'), 'cold', thawMin, { elasticMin: 24 * 60, values: { grams: have.grams } });
+    line.temperature = line.kitchen.fridgeC + 1;
+  }
+  const next = cut.way === 'balls' ? [] : waysToRoll(line, item, cut, thickM);
+  line.cold(stepId('rest', 'first'), { kind: 'slab', thicknessM: thickM }, 0, waitsMin, { first: 1 }, next);
+  return { thickM, rest: null };
 }
 
 function dayProblems(kitchen: KitchenInput, line: ColdLine, steps: readonly Step[]): Problem[] {

@@ -1,6 +1,6 @@
 import type { ItemPlan } from '../item';
 import type { ItemInput } from '../../contracts/item';
-import { contentsOf } from './contents';
+import { contentsOf, type Place } from './contents';
 
 export interface Need {
   name: string;
@@ -26,6 +26,14 @@ export const larderNames: Record<string, string> = {
   filo: 'Filo',
 };
 
+/** What is in a dough or a filling that is made already is not taken from the larder again. */
+const isThere = ({ dough, filling }: ItemInput, place: Place): boolean =>
+  place === 'filling'
+    ? !!filling.have
+    : place === 'flour' || place === 'fat' || place === 'dough'
+      ? !!dough.have
+      : false;
+
 /** What all items together take from the larder, in grams. */
 export function needsOf(items: readonly ItemInput[], plans: readonly ItemPlan[]): Need[] {
   const needs = new Map<string, Need>();
@@ -42,7 +50,7 @@ export function needsOf(items: readonly ItemInput[], plans: readonly ItemPlan[])
     needs.set(name.toLowerCase(), need);
   };
   items.forEach((item, i) => {
-    for (const c of contentsOf(item, plans[i]))
+    for (const c of contentsOf(item, plans[i]).filter((c) => !isThere(item, c.place)))
       // a thing of the cook's filling is called as they wrote it
       if (c.ingredient !== 'water')
         add(

@@ -1,6 +1,7 @@
 import type { ItemInput } from '../../contracts/item';
 import type { KitchenInput } from '../../contracts/kitchen';
 import { preparingMinutes } from '../../filling/work';
+import { isFrozen } from '../keeps';
 import { ingredientNamed } from '../../ingredients/named';
 import type { CutPlan } from '../stations/cut/station';
 import type { FillingPlan } from '../stations/filling/station';
@@ -15,6 +16,9 @@ import { benchMinutes } from './minutes';
 const unknownBakeMin = 60;
 /** A pie is turned round when the oven is touched anyway, if that is so near the minute it would be, min. */
 const turnedWithMin = 8;
+
+/** Overnight in the fridge, min (usual guidance). */
+export const thawMin = 12 * 60;
 
 const whole = (
   code: StepCode,
@@ -31,7 +35,10 @@ export function fillingSteps(item: ItemInput, kitchen: KitchenInput, filling: Fi
   const { cookMinutes } = item.filling;
   const raw = filling.raw ? 1 : 0;
   const parts = filling.parts.map(({ name, grams }) => ({ ingredient: ingredientNamed(name), grams }));
-  if (parts.length > 0)
+  const { have } = item.filling;
+  if (have && isFrozen(have.atC))
+    steps.push(whole('thaw', 'filling', 'cold', thawMin, { name: item.filling.name, grams: have.grams }, 24 * 60));
+  if (!have && parts.length > 0)
     steps.push(
       whole('prepareFilling', 'filling', 'bench', preparingMinutes(parts, item.filling.diceMm) * kitchen.pace, {
         name: item.filling.name,
@@ -40,7 +47,7 @@ export function fillingSteps(item: ItemInput, kitchen: KitchenInput, filling: Fi
         raw,
       }),
     );
-  if (cookMinutes > 0)
+  if (!have && cookMinutes > 0)
     steps.push(
       whole('cookFilling', 'filling', 'hob', cookMinutes * kitchen.pace, {
         grams: filling.totalG,

@@ -6,6 +6,7 @@ export const stepCodes = [
   'weigh',
   'mix',
   'rubIn',
+  'thaw',
   'rest',
   'lockIn',
   'turns',

@@ -4,6 +4,7 @@ import { styleOf } from '@crustallum/core/plan/stations/dough/formula';
 import type { DoughPlan } from '@crustallum/core/plan/stations/dough/station';
 import { useState } from 'react';
 import { useItem } from '../../desk/useItem';
+import { useAppSelector } from '../../desk/store';
 import { usePhone } from '../../design/ui/useWidth';
 import { Choice } from '../../design/ui/Choice';
 import { Pick } from '../../design/ui/Pick';
@@ -12,9 +13,11 @@ import { plain } from '../../wording/numbers';
 import { fatWords, pieceWord } from '../../wording/words';
 import { Drawing } from '../_shared/Drawing';
 import { Held } from '../_shared/Held';
+import { IsMade } from '../_shared/IsMade';
 import { StationPage } from '../_shared/StationPage';
 import { Bowl } from './Bowl';
 import { Compare } from './Compare';
+import { MixedWith, SharedNote, useSharedDough } from './MixedWith';
 import { HeatLevels } from './HeatLevels';
 import { Heaps, layHeaps } from './Heaps';
 import { RatioBar } from './RatioBar';
@@ -41,6 +44,8 @@ const inputsOf: Record<View, readonly FieldName[]> = {
 export function DoughStation() {
   const { item, plan } = useItem();
   const [view, setView] = useState<View>('scale');
+  const { follows } = useSharedDough();
+  const kitchen = useAppSelector((s) => s.desk.kitchen);
   const cost = useCost();
   const d = plan?.dough;
   const facts = d?.facts;
@@ -49,13 +54,38 @@ export function DoughStation() {
   const count = item?.document.brief.count ?? 1;
   const one = `a ${pieceWord[product ?? 'handPies'][0]}`;
   const shown = filo || !facts ? 'scale' : view;
+  const isMade = !filo && plan && item && (
+    <IsMade of="dough" have={item.document.dough.have} neededG={plan.cut.doughMassG} restingC={kitchen?.fridgeC ?? 4} />
+  );
+  // mixed elsewhere, or already: nothing is weighed here, and what is in it stays to be said
+  if (follows || (item?.document.dough.have && !filo))
+    return (
+      <StationPage
+        station="dough"
+        inputs={follows ? [] : ['fatPct', 'waterPct', 'saltPct']}
+        extra={follows ? <MixedWith /> : isMade}
+        numbers={[
+          [follows ? 'Dough taken' : 'Dough there is', d?.figures.dough],
+          ['It comes at', d?.figures.outOfBowl],
+        ]}
+      >
+        <SharedNote />
+        {d && facts && <TrueRatios facts={facts} />}
+      </StationPage>
+    );
   return (
     <StationPage
       station="dough"
       inputs={filo ? ['count', 'leavesInStack', 'brush', 'brushedWith'] : inputsOf[shown]}
       held={shown === 'scale' && !filo ? ['fatPct', 'waterPct', 'fatC'] : []}
       lead={filo || !facts ? undefined : <Pick label="Show" value={shown} options={views} onChange={setView} />}
-      extra={<StyleAndFat filo={filo} />}
+      extra={
+        <>
+          <StyleAndFat filo={filo} />
+          <MixedWith />
+          {isMade}
+        </>
+      }
       whatIf={
         d && !filo && item && shown === 'scale' ? (
           <WhatIf dough={d} pct={item.document.dough.fatToFlourPct} />
@@ -84,6 +114,7 @@ export function DoughStation() {
     >
       {d && item && shown === 'truth' && facts && <TrueRatios facts={facts} />}
       {plan && shown === 'bowl' && facts && <Bowl plan={plan} facts={facts} />}
+      <SharedNote />
       {shown === 'beside' && <Compare />}
       {d &&
         item &&

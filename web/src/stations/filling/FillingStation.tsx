@@ -1,4 +1,5 @@
 import { lazy, useState } from 'react';
+import { useAppSelector } from '../../desk/store';
 import { useItem } from '../../desk/useItem';
 import { Measure } from '../../design/drawings/Measure';
 import { usePhone } from '../../design/ui/useWidth';
@@ -9,6 +10,7 @@ import { Choice } from '../../design/ui/Choice';
 import { Pick } from '../../design/ui/Pick';
 import { GoesIn } from './GoesIn';
 import { Later } from '../_shared/charts/Later';
+import { IsMade } from '../_shared/IsMade';
 import { Drawing } from '../_shared/Drawing';
 import { StationPage, Waiting } from '../_shared/StationPage';
 
@@ -24,6 +26,7 @@ export function FillingStation() {
   const { item, plan, steps, serveAt, change } = useItem();
   const phone = usePhone();
   const [view, setView] = useState<View>('in');
+  const fridgeC = useAppSelector((s) => s.desk.kitchen?.fridgeC ?? 4);
   if (!item || !plan || !serveAt) return <Waiting />;
   const f = plan.filling;
   const { product } = item.document;
@@ -66,6 +69,7 @@ export function FillingStation() {
             options={Object.entries(fillingWords)}
             onChange={(type) => change({ 'filling.type': type })}
           />
+          <IsMade of="filling" have={item.document.filling.have} neededG={f.totalG} restingC={fridgeC} />
         </>
       }
       numbers={[

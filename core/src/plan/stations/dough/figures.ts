@@ -2,6 +2,7 @@ import type { ItemInput } from '../../../contracts/item';
 import type { KitchenInput } from '../../../contracts/kitchen';
 import { figure, type Figure } from '../../figure';
 import type { CutPlan } from '../cut/station';
+import { bowlLoss } from '../../../dough/ask';
 import type { BowlDough } from './result';
 
 export type DoughFigures = Record<'flour' | 'fat' | 'waterTemperature' | 'dough' | 'outOfBowl', Figure>;
@@ -16,7 +17,7 @@ export function doughFigures(item: ItemInput, kitchen: KitchenInput, cut: CutPla
       flourG,
       'g',
       'dough.flour',
-      { pieces: cut.cuts, cut: cut.doughMassG, stuck: totalG - cut.doughMassG },
+      { pieces: cut.cuts, cut: cut.doughMassG, stuck: totalG * bowlLoss, over: Math.max(0, result.surplusG) },
       'estimate',
       'plan.item',
     ),
@@ -69,7 +70,7 @@ export function doughFigures(item: ItemInput, kitchen: KitchenInput, cut: CutPla
     outOfBowl: figure(
       solved.temperatureC,
       '°C',
-      'dough.outOfBowl',
+      result.band ? 'dough.outOfBowl' : 'dough.outWarm',
       {
         targetC,
         apart: b.apart ? 1 : 0,

@@ -1,4 +1,5 @@
 import type { ItemInput } from '../../../contracts/item';
+import { doughKeeps, hoursKept } from '../../keeps';
 import { problem, type Problem } from '../../problem';
 import type { BowlDough } from './result';
 
@@ -35,3 +36,23 @@ export function sizeProblems(dough: ItemInput['dough'], surplusG: number, needed
   if ((dough.askBy ?? 'pieces') === 'pieces' || surplusG > -0.01 * neededG) return [];
   return [problem('dough', 'dough_short', 'warn', ['dough.askValue', 'brief.count'], { shortG: -surplusG, neededG })];
 }
+
+/** A dough that is made already and is too little, or has lain longer than it keeps. */
+export function haveProblems(
+  item: ItemInput,
+  { grams, atC, ageHours }: NonNullable<ItemInput['dough']['have']>,
+  neededG: number,
+): Problem[] {
+  const limitH = hoursKept(doughKeeps(item), atC);
+  const short = { haveG: grams, needG: neededG, pieces: Math.floor((item.brief.count * grams) / neededG) };
+  return [
+    ...(grams < neededG * enough
+      ? [problem('dough', 'have_dough_short', 'warn', ['dough.have', 'brief.count'], short)]
+      : []),
+    ...(ageHours > limitH
+      ? [problem('dough', 'have_dough_old', 'warn', ['dough.have'], { ageH: ageHours, limitH })]
+      : []),
+  ];
+}
+/** A share of what is needed that is still rolled to size (estimate). */
+const enough = 0.97;

@@ -1,6 +1,6 @@
 import type { ItemInput } from '../../../contracts/item';
 import { figure, type Figure } from '../../figure';
-import type { FillingResult } from './result';
+import { comesAtC, type FillingResult } from './result';
 
 export type FillingFigures = Record<'total' | 'each' | 'salt' | 'hottest' | 'cool' | 'custard', Figure>;
 
@@ -46,7 +46,7 @@ export function fillingFigures(item: ItemInput, pieces: number, r: FillingResult
       'min',
       r.hot ? 'filling.notCooled' : r.warm ? 'filling.cool' : 'filling.kept',
       {
-        from: filling.cookedC,
+        from: comesAtC(item),
         to: r.fillAtC,
         place: filling.coolAt,
         vessel: filling.coolIn,

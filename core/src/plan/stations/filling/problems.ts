@@ -1,5 +1,6 @@
 import type { ItemInput } from '../../../contracts/item';
 import type { CoolingCaution } from '../../../cold/fillingCooling';
+import { fillingKeeps, hoursKept } from '../../keeps';
 import { problem, type Problem, type ProblemCode } from '../../problem';
 import { longestCoolingMin, type FillingResult } from './result';
 
@@ -15,7 +16,7 @@ const coolingCodes: Record<Exclude<CoolingCaution, 'within'>, ProblemCode> = {
 
 /** What does not work out at the Filling. */
 export function fillingProblems(item: ItemInput, r: FillingResult): Problem[] {
-  const found: Problem[] = [];
+  const found: Problem[] = haveProblems(item, r);
   const cool = ['filling.coolAt', 'filling.coolIn'];
   if (r.coolMinutes === null)
     found.push(
@@ -47,3 +48,20 @@ export function fillingProblems(item: ItemInput, r: FillingResult): Problem[] {
     );
   return found;
 }
+
+/** A filling that is made already and is too little, or has stood too long: what is raw or cooked and old is not used. */
+function haveProblems({ filling }: ItemInput, r: FillingResult): Problem[] {
+  const { have } = filling;
+  if (!have) return [];
+  const limitH = hoursKept(fillingKeeps(r.raw), have.atC);
+  return [
+    ...(have.grams < r.totalG * enough
+      ? [problem('filling', 'filling_short', 'warn', ['filling.have'], { haveG: have.grams, needG: r.totalG })]
+      : []),
+    ...(have.ageHours > limitH
+      ? [problem('filling', 'filling_old', 'stop', ['filling.have'], { ageH: have.ageHours, limitH })]
+      : []),
+  ];
+}
+/** A share of what is needed that still fills them (estimate). */
+const enough = 0.95;

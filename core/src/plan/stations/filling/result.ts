@@ -78,6 +78,12 @@ export const longestCoolingMin = 720;
 /** No filling is put in warmer than this, °C; under a lid only it may be warmer (estimates). */
 const fillAtMostC = { inPastry: 21, underLid: 40 } as const;
 
+/** How warm a filling comes, °C: off the heat, as it is kept, or as it lies where it is made already. */
+export const comesAtC = ({ filling }: ItemInput): number =>
+  filling.have ? Math.max(filling.have.atC, thawedC) : filling.cookedC;
+/** What came from the freezer is thawed in the fridge, °C (estimate). */
+const thawedC = 2;
+
 /** Grams of filling, and how long it has to cool before it may meet the dough. */
 export function fillingResult(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, dough: DoughPlan): FillingResult {
   const { filling } = item;
@@ -94,8 +100,8 @@ export function fillingResult(item: ItemInput, kitchen: KitchenInput, cut: CutPl
   const hottest = hottestAt(item, kitchen, cut, dough, { spec, eachMl });
   const most = item.product === 'potPies' ? fillAtMostC.underLid : fillAtMostC.inPastry;
   const hot = filledHot(item, kitchen, cut, dough);
-  const fillAtC = hot ? filling.cookedC : Math.min(hottest?.maxC ?? fillAtMostC.inPastry, most);
-  const warm = filling.cookedC > fillAtC;
+  const fillAtC = hot ? comesAtC(item) : Math.min(hottest?.maxC ?? fillAtMostC.inPastry, most);
+  const warm = comesAtC(item) > fillAtC;
   const { cooling, airC } = warm
     ? cooled(item, kitchen, spec, vessel)
     : { cooling: null, airC: coolingAir(item, kitchen).airC };
@@ -155,7 +161,7 @@ const underLidMm = 6;
 /** What a filling that goes in hot does to the fat around it; null where it goes in cold. */
 function filledHot(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, dough: DoughPlan): FillingResult['hot'] {
   const { filling, product } = item;
-  if (!filling.filledHot || filling.cookedC <= fillAtMostC.inPastry || product === 'filoTray' || product === 'filoCoil')
+  if (!filling.filledHot || comesAtC(item) <= fillAtMostC.inPastry || product === 'filoTray' || product === 'filoCoil')
     return null;
   const { pastry, fat } = item.dough;
   const band = workBand(pastry, fat);
@@ -166,7 +172,7 @@ function filledHot(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, dough: 
       thicknessM: cut.rolled.thicknessMm / 1000,
       startC: kitchen.fridgeC + 2,
       limitC: band.soft,
-      fillingC: filling.cookedC,
+      fillingC: comesAtC(item),
       gapMm,
       roomC: kitchen.roomC,
     });
@@ -226,12 +232,12 @@ function cooled(item: ItemInput, kitchen: KitchenInput, spec: MaterialSpec, vess
   const place = item.filling.coolAt;
   const { airC, name } = coolingAir(item, kitchen);
   const { roomC, humidityPct, fridgeFactor } = kitchen;
-  const key = ['cooling', spec, vessel, item.filling.cookedC, place, airC, roomC, humidityPct, fridgeFactor];
+  const key = ['cooling', spec, vessel, comesAtC(item), place, airC, roomC, humidityPct, fridgeFactor];
   const cooling = remember(key, () =>
     coolFilling({
       material: material(spec),
       shape: { kind: 'pot', radiusM: vessel.radiusMm / 1000, thicknessM: vessel.depthMm / 1000 },
-      startC: item.filling.cookedC,
+      startC: comesAtC(item),
       metric: 'warmest',
       cells: { nx: 6, nz: 8 },
       toleranceK: 0.25,

@@ -7,6 +7,7 @@ import type { CrustType } from '../../../oven/tables';
 import { shapeSize } from '../../../cutting/shape';
 import { vesselGeometry } from '../../../vessels/vessel';
 import type { CutPlan } from '../cut/station';
+import { comesAtC } from '../filling/result';
 import type { FillingPlan } from '../filling/station';
 import { blindOf, heatsOf, isOpen, isPoured } from './programme';
 
@@ -79,9 +80,9 @@ export function bakeSpec(
       type: item.filling.type,
       depthMm: Math.max(3, Math.min(150, depthMm)),
       startC:
-        item.filling.cookedC > filling.fillAtC
+        comesAtC(item) > filling.fillAtC
           ? Math.min(filling.fillAtC, coldC + 4)
-          : Math.max(-30, Math.min(95, item.filling.cookedC)),
+          : Math.max(-30, Math.min(95, comesAtC(item))),
       diceMm: item.filling.diceMm,
       ...(lidOnly ? { gapMm: 6 } : {}),
     },

@@ -1,0 +1,62 @@
+import type { ItemInput } from '../contracts/item';
+import type { KitchenInput } from '../contracts/kitchen';
+import { remember } from './memo';
+import { planCut } from './stations/cut/station';
+import { styleOf } from './stations/dough/formula';
+
+/** One dough that several items are made of: mixed with the first of them, divided by grams. */
+export interface SharedDough {
+  name: string;
+  members: { index: number; title: string; grams: number }[];
+}
+
+const bought = new Set(['boughtPuff', 'boughtFilo']);
+/** Whether a dough is one that can be mixed for several: leaves and what comes made are not. */
+export const canShareDough = (item: ItemInput): boolean =>
+  item.dough.pastry !== 'filo' && !bought.has(styleOf(item.dough)) && !item.dough.have;
+
+/** The doughs of a day that serve more than one item. */
+export function sharedDoughs(items: readonly ItemInput[], kitchen: KitchenInput): SharedDough[] {
+  const by = new Map<string, SharedDough['members']>();
+  items.forEach((item, index) => {
+    const name = item.dough.batch;
+    if (!name || !canShareDough(item)) return;
+    const leader = items[by.get(name)?.[0]?.index ?? index];
+    if (leader.dough.pastry !== item.dough.pastry) return;
+    const grams = remember(['cut', item, kitchen], () => planCut(item, kitchen)).doughMassG;
+    by.set(name, [...(by.get(name) ?? []), { index, title: item.title, grams }]);
+  });
+  return [...by].filter(([, m]) => m.length > 1).map(([name, members]) => ({ name, members }));
+}
+
+/** A dough of another is taken as it lies after its rest, °C over the fridge (estimate). */
+const restedOverFridgeK = 5;
+
+/**
+ * The items as they are made: the first of a shared dough mixes for all, unless the cook said how much; the others are made of
+ * its dough, which is there.
+ */
+export function withSharedDough(
+  items: readonly ItemInput[],
+  shared: readonly SharedDough[],
+  kitchen: KitchenInput,
+): ItemInput[] {
+  const made = [...items];
+  for (const { members } of shared) {
+    const [first, ...others] = members;
+    const leader = items[first.index];
+    const all = members.reduce((sum, m) => sum + m.grams, 0);
+    const own = leader.dough.askBy ?? 'pieces';
+    if (own === 'pieces' && first.grams > 0)
+      made[first.index] = {
+        ...leader,
+        dough: { ...leader.dough, askBy: 'factor', askValue: Math.min(20, all / first.grams) },
+      };
+    const atC = leader.dough.fat === 'oil' ? kitchen.roomC : kitchen.fridgeC + restedOverFridgeK;
+    for (const { index, grams } of others) {
+      const { askBy: _, askValue: __, ...recipe } = leader.dough;
+      made[index] = { ...items[index], dough: { ...recipe, have: { grams: Math.max(1, grams), atC, ageHours: 0 } } };
+    }
+  }
+  return made;
+}

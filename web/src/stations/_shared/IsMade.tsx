@@ -1,0 +1,70 @@
+import type { HaveInput } from '@crustallum/core/contracts/have';
+import { X } from 'lucide-react';
+import { useItem } from '../../desk/useItem';
+import { NumberField } from '../../design/ui/NumberField';
+
+const gramRule = { min: 1, max: 20_000, unit: 'g', integer: false };
+const degreeRule = { min: -25, max: 98, unit: '°C', integer: false };
+const hourRule = { min: 0, max: 2400, unit: 'h', integer: false };
+
+/** A dough or a filling that is there already: how much, how warm it lies, and how long since it was made. */
+export function IsMade({
+  of,
+  have,
+  neededG,
+  restingC,
+}: {
+  of: 'dough' | 'filling';
+  have: HaveInput | null | undefined;
+  /** What is needed, and where it lies: to begin from. */
+  neededG: number;
+  restingC: number;
+}) {
+  const { change } = useItem();
+  const path = `${of}.have`;
+  if (!have)
+    return (
+      <button
+        type="button"
+        className="press quiet mt-2"
+        onClick={() => change({ [path]: { grams: Math.max(1, Math.round(neededG)), atC: restingC, ageHours: 12 } })}
+      >
+        It is made already
+      </button>
+    );
+  const set = (part: Partial<HaveInput>) => change({ [path]: { ...have, ...part } });
+  return (
+    <div className="sentence mt-2 grid" role="group" aria-label={`The ${of} is made already`}>
+      <div className="flex items-center justify-between">
+        <strong>It is made already</strong>
+        <button
+          type="button"
+          className="key"
+          aria-label={`The ${of} is still to be made`}
+          onClick={() => change({ [path]: undefined })}
+        >
+          <X size={20} />
+        </button>
+      </div>
+      {(
+        [
+          ['there is', `${of} there is`, 'grams', gramRule, 'g'],
+          ['it lies at', `${of} lies at`, 'atC', degreeRule, '°C'],
+          ['made', `${of} made, ago`, 'ageHours', hourRule, 'h ago'],
+        ] as const
+      ).map(([word, label, key, rule, unit]) => (
+        <div key={key} className="flex items-center justify-between">
+          <span className="quiet-ink">{word}</span>
+          <NumberField
+            label={label.replace(/^./, (c) => c.toUpperCase())}
+            value={have[key]}
+            rule={rule}
+            unit={unit}
+            places={0}
+            onChange={(n) => set({ [key]: n })}
+          />
+        </div>
+      ))}
+    </div>
+  );
+}
