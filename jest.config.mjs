@@ -1,6 +1,6 @@
 const transform = {
   '\\.(ts|tsx|js|mjs)$': [
-    '@swc/jest',
+    '<rootDir>/scripts/jest-transform.cjs',
     {
       jsc: {
         target: 'es2022',

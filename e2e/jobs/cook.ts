@@ -23,8 +23,10 @@ export class Cook {
   }
 
   async to(station: Station): Promise<void> {
-    await this.page.goto(this.page.url().replace(/\/[a-z]+(\?.*)?$/, `/${station}`));
-    await expect(this.page.locator('.because-word').first()).toBeVisible();
+    const { page } = this;
+    await page.locator(`nav a[href$="/${station}"]`).click();
+    await expect(page).toHaveURL(new RegExp(`/${station}$`));
+    await expect(page.locator('.because-word').first()).toBeVisible();
   }
 
   /** Another pie of the day. */
