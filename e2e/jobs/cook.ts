@@ -132,10 +132,11 @@ export class Cook {
     return calls;
   }
 
-  /** Written down and kept. */
-  async keepInLog(note: string): Promise<void> {
+  /** Written down and kept, with how those who were named liked it. */
+  async keepInLog(note: string, liked: Record<string, string> = {}): Promise<void> {
     const { page } = this;
     await page.getByRole('button', { name: 'To the log' }).click();
+    for (const [name, how] of Object.entries(liked)) await this.pick(`${name} ate it`, how);
     await page.getByRole('textbox', { name: 'A note' }).fill(note);
     await page.getByRole('button', { name: 'Keep this entry' }).click();
     // an entry of one pie is opened where it is kept, that of several stays among them

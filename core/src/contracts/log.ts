@@ -1,7 +1,13 @@
 import { IsISO8601, IsObject, IsOptional, IsString, IsUUID, MaxLength } from 'class-validator';
-import { Nested, NumberIn, OneOf, Optional } from '../quantities/rules';
+import { Nested, NestedList, NumberIn, OneOf, Optional } from '../quantities/rules';
 import { logWords } from './logWords';
 import { Stored, Version } from './stored';
+
+/** How one at the table liked it. */
+export class LikedInput {
+  @IsString() @MaxLength(40) name!: string;
+  @OneOf(logWords.liked) how!: (typeof logWords.liked)[number];
+}
 
 /** How a day came out. */
 export class LogAnswersInput {
@@ -13,6 +19,7 @@ export class LogAnswersInput {
   @NumberIn(0, 120, 'mm') stoodMm!: number;
   @IsString() @MaxLength(1000) note!: string;
   @Optional() @NumberIn(1, 300, 'min') bakedMin?: number;
+  @Optional() @NestedList(() => LikedInput, 40) liked?: LikedInput[];
 }
 
 export class NewEntryInput {

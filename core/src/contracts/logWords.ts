@@ -4,4 +4,5 @@ export const logWords = {
   base: ['pale', 'gold', 'dark'],
   shrink: ['none', 'some', 'much'],
   texture: ['crisp', 'tender', 'heavy'],
+  liked: ['not asked', 'gladly', 'some', 'left it'],
 } as const;

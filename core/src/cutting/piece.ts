@@ -185,7 +185,10 @@ export function piece(p: PieceSpec): Piece {
   }
 }
 
-/** Ball mass (g) that rolls to a round of diameter D at thickness t, and back: the equal-mass school, without scrap. */
+/**
+ * Ball mass (g) that rolls to a round of diameter D at thickness t, and back: the equal-mass school, without scrap.
+ * @example ballMass(120, 3, 1.2) // 40.72
+ */
 export const ballMass = (D: number, t: number, rho: number): number => (Math.PI * D * D * t * rho) / 4000;
 export const ballDiameter = (mass: number, t: number, rho: number): number =>
   Math.sqrt((4000 * mass) / (Math.PI * t * rho));

@@ -3,6 +3,7 @@ import { RefusedInput, within } from '../quantities/refusal';
 /**
  * Whole grams for N portions of M grams, by weights or alike: everybody's floor, the grams left over one each to the largest
  * fractions (the earlier portion where they tie). Refuses fewer grams than portions.
+ * @example targets(1000, 3) // [ 334, 333, 333 ]
  */
 export function targets(massG: number, portions: number, weights?: readonly number[]): number[] {
   within(portions, 1, 200, 'N');
@@ -48,6 +49,7 @@ const mostExact = 14;
  * Fewest moves of grams that bring measured portions within a tolerance of their targets, with a bowl that may give and take.
  * A group that can be settled inside itself needs one move fewer than it has members, so the fewest moves come from the most
  * such groups: exact by looking at all groupings up to 14 portions, bowl included; above, pairs and triples first.
+ * @example fewestMoves([95, 105], [100, 100], 2).moves // [ { from: 1, to: 0, g: 3 } ]
  */
 export function fewestMoves(
   measured: readonly number[],

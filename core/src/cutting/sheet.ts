@@ -71,6 +71,9 @@ export const sidesOf = (s: Sheet): [number, number] =>
 
 /** What a cut piece shrinks where nobody said, %. */
 const usualShrinkPct = 2;
-/** Whether pieces may lie a quarter turn round: not where the dough shrinks differently along the last roll and across it. */
+/**
+ * Whether pieces may lie a quarter turn round: not where the dough shrinks differently along the last roll and across it.
+ * @example mayQuarterTurn(2, 3) // false
+ */
 export const mayQuarterTurn = (shrinkPct: number = usualShrinkPct, acrossPct: number = shrinkPct): boolean =>
   shrinkPct === acrossPct;

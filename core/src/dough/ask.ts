@@ -6,7 +6,10 @@ export const asks = ['pieces', 'flour', 'dough', 'factor'] as const;
 /** What a dough's size is asked from: the pieces or dish, a mass of flour or of dough, or a multiple of what the pieces need. */
 export type Ask = (typeof asks)[number];
 
-/** Mass of a formula asked for by its flour, by the whole dough, or as a multiple of what the pieces need; g. */
+/**
+ * Mass of a formula asked for by its flour, by the whole dough, or as a multiple of what the pieces need; g.
+ * @example askedMass('flour', 500, 190, 0) // 950
+ */
 export function askedMass(ask: Ask, value: number, partsPer100Flour: number, piecesG: number): number {
   if (ask === 'pieces') return piecesG;
   if (ask === 'factor') return piecesG * within(value, 0.05, 20, 'askValue');
@@ -40,7 +43,10 @@ export function fromLarder(parts: readonly FormulaPart[], have: ReadonlyMap<stri
 
 export const appetites = { light: 0.75, usual: 1, hungry: 1.35 } as const;
 export type Appetite = keyof typeof appetites;
-/** Pieces for so many mouths by appetite: an estimate of ours, to be changed by the cook. */
+/**
+ * Pieces for so many mouths by appetite: an estimate of ours, to be changed by the cook.
+ * @example piecesFor(6, 'hungry') // 9
+ */
 export const piecesFor = (mouths: number, appetite: Appetite): number =>
   Math.max(1, Math.ceil(within(mouths, 1, 60, 'mouths') * appetites[appetite] - 1e-9));
 

@@ -60,7 +60,10 @@ function inner(value: number, field: string): number {
 /** Paper-bag volume of two sheets w × h sealed round their edges (Robin 2004). */
 const bag = (w: number, h: number): number => w ** 3 * (h / (Math.PI * w) - 0.142 * (1 - 10 ** (-h / w)));
 
-/** Sealed area and comfortable and overfull volume of a product; pocket factors are estimates (Mylar balloon after Paulsen 1994). */
+/**
+ * Sealed area and comfortable and overfull volume of a product; pocket factors are estimates (Mylar balloon after Paulsen 1994).
+ * @example fillVolume({ kind: 'halfmoon', D: 12, r: 1 }).comfortableMl // 34.45
+ */
 export function fillVolume(f: FillShape): FillVolume {
   const density = within(f.density ?? 0.95, 0.2, 2, 'density');
   const [area, comfortable, overfull] = volumes(f);

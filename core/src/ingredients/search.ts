@@ -5,7 +5,10 @@ export interface Findable {
   also?: readonly string[];
 }
 
-/** A text as names are compared: no accents, capitals or signs, and small plurals taken off. */
+/**
+ * A text as names are compared: no accents, capitals or signs, and small plurals taken off.
+ * @example comparable('Onions') // 'onion'
+ */
 export const comparable = (text: string): string => single(plain(text));
 const plain = (text: string): string =>
   text

@@ -18,5 +18,8 @@ export const ingredientOf = (id: string): Ingredient | undefined => byId.get(id)
 export const ingredientIds: readonly string[] = rows.map((i) => i.id);
 export const flourIds: readonly string[] = rows.filter((i) => i.group === 'flour').map((i) => i.id);
 
-/** The name of an ingredient, or the id where there is none. */
+/**
+ * The name of an ingredient, or the id where there is none.
+ * @example nameOf('leek') // 'Leek'
+ */
 export const nameOf = (id: string): string => byId.get(id)?.name ?? id;

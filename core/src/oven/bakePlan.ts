@@ -30,7 +30,10 @@ export interface BakePlan extends Bake {
 const betweenKitchens = 0.17;
 const bakeToBake = 0.13;
 
-/** This kitchen's factor from earlier bakes (actual minutes over proposed), and the spread still left. Estimates of both spreads. */
+/**
+ * This kitchen's factor from earlier bakes (actual minutes over proposed), and the spread still left. Estimates of both spreads.
+ * @example kitchenFactor([1.1, 1.1, 1.1]).factor // 1.083
+ */
 export function kitchenFactor(ratios: readonly number[]): { factor: number; sigma: number; n: number } {
   const n = ratios.length;
   const variance = betweenKitchens ** 2 / (1 + (n * betweenKitchens ** 2) / bakeToBake ** 2) + bakeToBake ** 2;

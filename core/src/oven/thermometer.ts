@@ -21,7 +21,10 @@ function median(values: number[]): number {
   return sorted.length % 2 ? sorted[middle] : (sorted[middle - 1] + sorted[middle]) / 2;
 }
 
-/** How far an oven stands from its dial, from a thermometer log; readings within 20 minutes of switching on are left out. */
+/**
+ * How far an oven stands from its dial, from a thermometer log; readings within 20 minutes of switching on are left out.
+ * @example ovenOffset([{ setC: 180, measuredC: 170 }, { setC: 190, measuredC: 180 }, { setC: 200, measuredC: 190 }]).offsetC // -10
+ */
 export function ovenOffset(readings: readonly OvenReading[]): OvenOffset {
   readings.forEach((r, i) => {
     within(r.setC, 0, 400, `readings.${i}.setC`);

@@ -2,6 +2,7 @@ import { planClock, type ClockPlan, type Scheduled } from '../clock/chain';
 import { planItem, type ItemPlan } from './item';
 import { heatsOf } from './stations/oven/programme';
 import { sharedDoughs, withSharedDough, type SharedDough } from './sharedDough';
+import { problem, type Problem } from './problem';
 import { needsOf, type Need } from './needs/needs';
 import { whoEats, type WhoEats } from './eaters/answers';
 import type { BakeInput } from './inputs';
@@ -27,6 +28,7 @@ export function planBake({ meal, items: asked, kitchen, labels }: BakeInput): Ba
       doughs,
     ),
   );
+  const muchFor = tooMuch(plans, meal.mouthCount);
   const scheduled = items.map(({ title, clock, oven }, i): Scheduled => {
     const { steps, oven: bake } = plans[i];
     const heats = heatsOf(oven);
@@ -43,7 +45,7 @@ export function planBake({ meal, items: asked, kitchen, labels }: BakeInput): Ba
     };
   });
   return {
-    items: plans,
+    items: muchFor.length ? plans.map((p) => ({ ...p, problems: [...p.problems, ...muchFor] })) : plans,
     clock: planClock(scheduled, kitchen, meal.serveAt),
     needs: needsOf(items, plans),
     who: whoEats(meal, items, plans, labels),
@@ -62,4 +64,15 @@ function toldToDivide(plan: ItemPlan, index: number, doughs: readonly SharedDoug
     ...plan,
     steps: plan.steps.map((s) => (s === divided ? { ...s, values: { ...s.values, shares } } : s)),
   };
+}
+
+/** More filling than this for each, all dishes together, is not meant, g (estimate). */
+const mostForEachG = 1200;
+
+/** A day that holds far more than its people eat is questioned, not planned in silence. */
+function tooMuch(plans: readonly ItemPlan[], people: number): Problem[] {
+  const eachG = plans.reduce((sum, p) => sum + p.filling.totalG, 0) / Math.max(1, people);
+  return eachG > mostForEachG
+    ? [problem('brief', 'much_for_each', 'warn', ['brief.count', 'meal.mouthCount'], { eachG, people })]
+    : [];
 }

@@ -15,6 +15,7 @@ export const problemCodes = [
   'sheet_too_small',
   'deep_dish',
   'cannot_be_cut',
+  'slice_over_roll',
   // dough
   'mix_not_enough_water',
   'mix_too_cold',
@@ -40,6 +41,7 @@ export const problemCodes = [
   'cooling_not_reached_5',
   'cooling_slow_stage_2',
   'overfull',
+  'much_for_each',
   'custard_runs',
   'hot_on_base',
   'filling_short',

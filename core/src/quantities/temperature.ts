@@ -6,14 +6,20 @@ export const celsius = (degreesF: number): number => ((degreesF - 32) * 5) / 9;
 const quarterF = 225;
 const halfF = 250;
 
-/** °C of a gas mark (¼, ½, 1..10), rounded to the nearest 10 as ovens are marked. */
+/**
+ * °C of a gas mark (¼, ½, 1..10), rounded to the nearest 10 as ovens are marked.
+ * @example gasToCelsius(6) // 200
+ */
 export function gasToCelsius(mark: number): number {
   within(mark, 0.25, 10, 'gas');
   const f = mark === 0.25 ? quarterF : mark === 0.5 ? halfF : 250 + 25 * mark;
   return Math.round(celsius(f) / 10) * 10;
 }
 
-/** Gas mark nearest a temperature, or null outside 212–510 °F. */
+/**
+ * Gas mark nearest a temperature, or null outside 212–510 °F.
+ * @example celsiusToGas(200) // 6
+ */
 export function celsiusToGas(temperatureC: number): number | null {
   const f = fahrenheit(temperatureC);
   if (f < 212 || f > 510) return null;

@@ -18,7 +18,10 @@ export const crimps = {
 } as const;
 export type Crimp = keyof typeof crimps;
 
-/** Glue and crimp together: the larger plus 0.15. */
+/**
+ * Glue and crimp together: the larger plus 0.15.
+ * @example sealStrength('egg', 'fork') // 1.15
+ */
 export const sealStrength = (glue: string, crimp: string): number =>
   Math.max(rowOf<number>(glues, glue, 'glue'), rowOf<{ strength: number }>(crimps, crimp, 'crimp').strength) + 0.15;
 
@@ -28,7 +31,10 @@ export type VentSpec =
   | { kind: 'lattice'; openShare: number; areaMm2: number }
   | { kind: 'none' };
 
-/** Open area of the vents, mm². */
+/**
+ * Open area of the vents, mm².
+ * @example ventArea({ kind: 'slits', n: 2, lengthMm: 15 }) // 30
+ */
 export function ventArea(v: VentSpec): number {
   switch (v.kind) {
     case 'slits':

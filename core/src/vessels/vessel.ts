@@ -83,7 +83,10 @@ export const axesAt = (g: VesselGeometry, z: number): Axes => ({
 export const planArea = (form: VesselForm, { length, width }: Axes, corner: number): number =>
   form === 'rect' ? length * width - (4 - Math.PI) * corner * corner : (Math.PI / 4) * length * width;
 
-/** Perimeter, mm; Ramanujan's form for the oval. */
+/**
+ * Perimeter, mm; Ramanujan's form for the oval.
+ * @example perimeter('round', { length: 240, width: 240 }) // 754
+ */
 export function perimeter(form: VesselForm, { length, width }: Axes, corner: number): number {
   if (form === 'rect') return 2 * (length + width) - (8 - 2 * Math.PI) * corner;
   const [p, q] = [length / 2, width / 2];

@@ -76,6 +76,7 @@ function Begin({ start }: { start: (run: BenchRun) => Promise<void> }) {
       serveAt: meal.serveAt,
       kitchen,
       steps: plan.clock.steps,
+      people: meal.eaters.map((e) => e.name.trim()).filter(Boolean),
       items: items.map((i, n) => {
         const p = plan.items[n] as NonNullable<(typeof plan.items)[number]>;
         return {

@@ -31,6 +31,8 @@ export interface RunPlan {
     waterFactor?: number;
   }[];
   steps: TimedStep[];
+  /** Who is at the table, as far as they were named; runs begun before had none. */
+  people?: string[];
 }
 
 export interface BenchRun {

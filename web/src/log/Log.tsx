@@ -28,6 +28,7 @@ import { learnt, probedOf } from './probed';
 import { hasLine, useAtFoot, useRecorded } from './useRecorded';
 import { HalfAndHalf } from './HalfAndHalf';
 import { History } from './History';
+import { Liked } from './Liked';
 import type { Snapshot } from './snapshot';
 
 /** What was weighed, and what its flour took; nothing where nobody weighed. */
@@ -186,6 +187,7 @@ function draftOf({ run, events }: Ran, index: number, title: string): Draft {
       bakeMin: item?.bakeMin,
       depthMm: item?.depthMm,
       steps,
+      ...(run.plan.people?.length ? { people: run.plan.people } : {}),
       ...(probed.length ? { probed } : {}),
       ...(item ? weighedOf(item, weighingOf(events, index)) : {}),
     },
@@ -314,6 +316,11 @@ function Entry({
             value={answers.texture}
             options={words(logWords.texture)}
             onChange={(texture) => set({ texture })}
+          />
+          <Liked
+            people={draft.snapshot.people ?? []}
+            liked={answers.liked ?? []}
+            onChange={(liked) => set({ liked })}
           />
           <TextField
             label="A note"

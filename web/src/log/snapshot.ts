@@ -14,6 +14,8 @@ export interface Snapshot {
   formula?: { id: string; name?: string; plannedG: number; madeG: number }[];
   /** What its flour took of the liquid planned, once it held; and which flour. */
   took?: { flour: string; factor: number };
+  /** Who was at the table, as far as they were named. */
+  people?: string[];
   /** What a probe found of bench and fridge. */
   probed?: Probed[];
   /** The Cold Line as it was worked. */

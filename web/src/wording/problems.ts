@@ -75,6 +75,10 @@ const sentences: Record<ProblemCode, (v: Values) => string> = {
   cooling_slow_stage_2: (v) =>
     `From 21 to 5° it takes ${span(Number(v['stage2']))}; common guidance says four hours. Follow your local food-safety rules.`,
   overfull: (v) => `${g(v, 'pct')} % of what lies comfortably: it presses on the seam.`,
+  much_for_each: (v) =>
+    `That is ${plain(Number(v['eachG']) / 1000, 1)} kg of filling for each of ${g(v, 'people')}: is it for more people, or for other days?`,
+  slice_over_roll: (v) =>
+    `A slice of ${plain(Number(v['slice']) / 10, 1)} cm is longer than the roll of ${plain(Number(v['roll']) / 10, 1)} cm.`,
   custard_runs: (v) =>
     `${plain(Number(v['eggPer100G']), 0)} g of egg to 100 g of liquid does not set: from 22 it trembles, from 28 it is firm.`,
   hot_on_base: (v) =>

@@ -208,7 +208,7 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
         `Divide ${title}`,
         s.values['lid'] !== undefined
           ? `${num(s, 'base')} g for the ${Number(s.values['dishes']) > 1 ? 'bases' : 'base'}, ${num(s, 'lid')} g for what goes over.`
-          : `${num(s, 'pieces')} balls of ${num(s, 'grams')} g, give or take three, pressed flat and covered.`,
+          : `${num(s, 'pieces')} balls of ${num(s, 'grams')} g, give or take three, pressed flat and covered. Without a scale: a log of ${plain(Number(s.values['pieces']) * 4, 0)} cm, cut every 4 cm.`,
         'Divided, next',
       );
     case 'rollPieces':

@@ -16,9 +16,11 @@ import { Rule } from '../../design/ui/Rule';
 import { TextField } from '../../design/ui/TextField';
 import { useNarrow } from '../../design/ui/useWidth';
 import { planner } from '../../workers/planner';
+import { problemWords } from '../../wording/problems';
 import { clock, momentAt, plain, served } from '../../wording/numbers';
 import { formWords, pastryWords, piecesOf } from '../../wording/words';
 import { BriefWords } from './BriefWords';
+import { ForSoMany } from './ForSoMany';
 import { WhoMayEat } from './WhoMayEat';
 import { Table } from './Table';
 import { Field } from '../_shared/Field';
@@ -26,7 +28,7 @@ import { fields } from '../_shared/fields';
 import { Waiting } from '../_shared/StationPage';
 
 export function BriefStation() {
-  const { item, settle } = useItem();
+  const { item, problems, settle } = useItem();
   const { meal, items, plan, kitchen, bakeId } = useAppSelector((s) => s.desk);
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
@@ -106,6 +108,7 @@ export function BriefStation() {
           )}
           <div className="pt-2">
             <Field def={{ ...fields.count, label: `${item.document.title}: to make` }} />
+            <ForSoMany />
           </div>
         </div>
         <Press
@@ -235,6 +238,13 @@ export function BriefStation() {
             <div className="b">{plain(helpings / meal.mouthCount, 1)} for each, all dishes together</div>
           </div>
           <WhoMayEat />
+          {problems
+            .filter((p) => p.station === 'brief')
+            .map((p) => (
+              <p className="problem m-0" key={p.code}>
+                {problemWords(p)}
+              </p>
+            ))}
           <MarginNumber
             name="It starts at"
             figure={plan.clock.figures.start}

@@ -14,6 +14,8 @@ import { ScalePresses } from './ScalePresses';
 import { Variants } from './Variants';
 
 const gramRule = { min: 0, max: 20_000, unit: 'g', integer: false };
+/** Of a log divided by eye, mm for each portion. */
+const markMm = 40;
 const countRule = { min: 2, max: 60, unit: '', integer: true };
 
 /** Portions put on the scale one by one, and the fewest moves of grams that bring each to what it should be. */
@@ -91,6 +93,10 @@ export function Portions({ item, pieces, massG }: { item: ItemInput; pieces: num
           </div>
         ))}
       </div>
+      <p className="quiet-ink m-0" style={{ fontSize: 15 }}>
+        Without a scale: a log of {plain((count * markMm) / 10, 0)} cm, even along its length, cut every{' '}
+        {plain(markMm / 10, 0)} cm{count % 2 === 0 ? '; or halves of halves' : count % 3 === 0 ? '; or thirds' : ''}.
+      </p>
       {!all && next && (
         <ScalePresses
           reading={reading}

@@ -2,7 +2,10 @@ import type { ItemInput } from '../../../contracts/item';
 import type { ItemOvenInput } from '../../../contracts/oven';
 import type { OvenStep } from '../../../oven/bakeInput';
 
-/** The heats of a bake in order, the first from the beginning; of two at one minute the later written stands. */
+/**
+ * The heats of a bake in order, the first from the beginning; of two at one minute the later written stands.
+ * @example heatsOf({ setC: 220, then: [{ fromMin: 20, setC: 180 }] }) // [ { fromMin: 0, setC: 220 }, { fromMin: 20, setC: 180 } ]
+ */
 export function heatsOf(oven: Pick<ItemOvenInput, 'setC' | 'then'>): OvenStep[] {
   const after = new Map((oven.then ?? []).map((h) => [h.fromMin, h.setC]));
   return [
@@ -11,7 +14,10 @@ export function heatsOf(oven: Pick<ItemOvenInput, 'setC' | 'then'>): OvenStep[] 
   ];
 }
 
-/** Heats as one word of a reason or a step: `0:210 15:175`. */
+/**
+ * Heats as one word of a reason or a step: `0:210 15:175`.
+ * @example heatsWord([{ fromMin: 0, setC: 220 }, { fromMin: 20, setC: 180 }]) // '0:220 20:180'
+ */
 export const heatsWord = (heats: readonly OvenStep[]): string => heats.map((h) => `${h.fromMin}:${h.setC}`).join(' ');
 
 /** How a pie is covered in the oven: a lattice is baked as the lid its strips are, an open pie without one. */
