@@ -3,6 +3,7 @@ import { coldModels } from './cold/models';
 import { cuttingModels } from './cutting/models';
 import { doughModels } from './dough/models';
 import { fillingModels } from './filling/models';
+import { sauceModels } from './filling/sauceModels';
 import { ingredientModels } from './ingredients/models';
 import { laminationModels } from './lamination/models';
 import { recipeModels } from './recipes/models';
@@ -27,6 +28,7 @@ export const models: ReadonlyMap<string, Model> = new Map(
     ...cuttingModels,
     ...ovenModels,
     ...fillingModels,
+    ...sauceModels,
     ...sealingModels,
     ...templateModels,
     ...planModels,

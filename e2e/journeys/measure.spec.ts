@@ -95,6 +95,8 @@ test('weighed at the bench: too much flour goes in, the rest follows, the larder
   await page.getByRole('button', { name: 'Weighed, next' }).click();
   // what the scale read when it was pressed: it may still have been settling
   await expect.poll(async () => Math.round(before - (await flourInLarder()))).toBe(500);
+  // others work in between
+  await benchAt(page, /^(Mix|Rub in)/);
   await page.getByRole('button', { name: 'A spoon more' }).click();
   await page.getByRole('radio', { name: /holds when pressed/ }).click();
   await accessible(page);

@@ -1,4 +1,5 @@
 import { IsBoolean, IsString, MaxLength } from 'class-validator';
+import { bodyNames, type BodyName } from '../filling/thickening';
 import { HaveInput } from './have';
 import { Nested, NumberIn, OneOf, NestedList, Optional } from '../quantities/rules';
 import { fillingKinds, type FillType } from '../oven/tables';
@@ -21,6 +22,8 @@ export class FillingInput {
   /** Temperature it comes off the heat at; for a raw filling, the temperature it is kept at. */
   @NumberIn(-5, 98, '°C') cookedC!: number;
   @NumberIn(0, 240, 'min', { integer: true }) cookMinutes!: number;
+  /** How thick its sauce is wanted, in the pan. */
+  @Optional() @OneOf(bodyNames) body?: BodyName;
   /** The filling is made already. */
   @Optional() @Nested(() => HaveInput) have?: HaveInput | null;
   /** Straight from the pot into the dish: nothing cools, and it goes into the oven at once. */

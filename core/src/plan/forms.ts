@@ -34,7 +34,7 @@ const braised = {
 };
 const chickenAndLeek = {
   name: 'chicken and leek in sauce',
-  ingredients: parts({ 'Chicken, cooked': 50, Leek: 35, 'Whole milk': 30, Butter: 3, 'Plain flour': 3 }),
+  ingredients: parts({ 'Chicken, cooked': 50, Leek: 30, 'Whole milk': 38, Butter: 3, 'Plain flour': 2.4 }),
 };
 const greens = {
   name: 'greens and cheese',

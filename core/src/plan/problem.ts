@@ -43,6 +43,7 @@ export const problemCodes = [
   'overfull',
   'much_for_each',
   'custard_runs',
+  'sauce_thin',
   'hot_on_base',
   'filling_short',
   'filling_old',

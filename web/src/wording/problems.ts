@@ -79,6 +79,8 @@ const sentences: Record<ProblemCode, (v: Values) => string> = {
     `That is ${plain(Number(v['eachG']) / 1000, 1)} kg of filling for each of ${g(v, 'people')}: is it for more people, or for other days?`,
   slice_over_roll: (v) =>
     `A slice of ${plain(Number(v['slice']) / 10, 1)} cm is longer than the roll of ${plain(Number(v['roll']) / 10, 1)} cm.`,
+  sauce_thin: (v) =>
+    `In the pan the sauce is ${String(v['body'])}, wanted: ${String(v['wanted'])}. About ${g(v, 'rouxG')} g more flour, or it is simmered down.`,
   custard_runs: (v) =>
     `${plain(Number(v['eggPer100G']), 0)} g of egg to 100 g of liquid does not set: from 22 it trembles, from 28 it is firm.`,
   hot_on_base: (v) =>

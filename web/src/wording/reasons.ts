@@ -171,6 +171,10 @@ const sentences: Record<string, (v: Values) => string> = {
   'filling.hot': (v) =>
     `it goes in hot, and into the oven at once: ${Number(v['lidMin']) < 0 ? 'no fat there can soften' : `the fat over it is soft after ${n(v, 'lidMin', 1)} min`}${Number(v['baseMin']) < 0 ? '' : `, the fat under it after ${n(v, 'baseMin', 1)}`}`,
   'filling.notCooled': () => 'straight from the pot: nothing cools',
+  'filling.body': (v) =>
+    s(v, 'body')
+      ? `${g(v, 'liquid')} g of liquid: in the pan it is "${s(v, 'body')}", cold "${s(v, 'cold')}", after the bake "${s(v, 'baked')}"`
+      : 'nothing that is poured in is listed',
   'filling.custard': (v) =>
     s(v, 'sets')
       ? `of egg to 100 g of liquid: ${custardWords[s(v, 'sets')] ?? ''}; over ${g(v, 'weepsC')}° in the middle it weeps`

@@ -35,7 +35,7 @@ export const stepWords: Record<StepCode, string> = {
   assembleLeaves: 'Lay in',
   bake: 'Bake',
   stand: 'Stand',
-  prepareFilling: 'Prepare',
+  prepareFilling: 'Make ready',
   blindBake: 'Bake blind',
   weightsOut: 'Weights out',
   sealCase: 'Egg on',

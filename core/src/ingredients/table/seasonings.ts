@@ -103,6 +103,7 @@ export const seasonings = [
     also: 'vegetable broth',
   }),
   liquid('whiteWine', 'White wine', [88.5, 0, 0.1, 0, 0.2], { has: ['sulphites'], also: 'wine, dry white wine' }),
+  liquid('cider', 'Cider', [93, 0, 0, 0, 0.1], { has: ['sulphites'], also: 'dry cider, hard cider' }),
   liquid('beer', 'Beer', [92.5, 0, 0.4, 0, 0.2], { has: ['gluten'], also: 'ale, stout' }),
   liquid('soySauce', 'Soy sauce', [68, 0.1, 8, 0.5, 16], {
     salt: 14.5,

@@ -8,6 +8,8 @@ import { clock, momentAt, plain } from '../../wording/numbers';
 import { fillingWords } from '../../wording/words';
 import { Choice } from '../../design/ui/Choice';
 import { Pick } from '../../design/ui/Pick';
+import { bodyNames } from '@crustallum/core/filling/thickening';
+import { Body } from './Body';
 import { GoesIn } from './GoesIn';
 import { Later } from '../_shared/charts/Later';
 import { IsMade } from '../_shared/IsMade';
@@ -16,9 +18,10 @@ import { StationPage, Waiting } from '../_shared/StationPage';
 
 const CoolingCurve = lazy(() => import('../_shared/charts/CoolingCurve'));
 
-type View = 'in' | 'cooling';
+type View = 'in' | 'body' | 'cooling';
 const views: readonly (readonly [View, string])[] = [
-  ['in', 'what goes in'],
+  ['in', 'goes in'],
+  ['body', 'body'],
   ['cooling', 'cooling'],
 ];
 
@@ -43,7 +46,9 @@ export function FillingStation() {
     <StationPage
       station="filling"
       inputs={['fullness', 'fillSalt', 'cookMinutes', 'cookedC', 'coolIn', 'coolAt']}
-      lead={<Pick label="Show" value={view} options={views} onChange={setView} />}
+      lead={
+        <Pick label="Show" value={view} options={views.filter(([v]) => v !== 'body' || f.sauce)} onChange={setView} />
+      }
       extra={
         <>
           {mayGoInHot && (
@@ -69,6 +74,14 @@ export function FillingStation() {
             options={Object.entries(fillingWords)}
             onChange={(type) => change({ 'filling.type': type })}
           />
+          {f.sauce && (
+            <Choice
+              label="Sauce wanted, in the pan"
+              value={f.sauce.wanted}
+              options={bodyNames.map((n) => [n, n] as const)}
+              onChange={(body) => change({ 'filling.body': body })}
+            />
+          )}
           <IsMade of="filling" have={item.document.filling.have} neededG={f.totalG} restingC={fridgeC} />
         </>
       }
@@ -76,57 +89,61 @@ export function FillingStation() {
         ['Filling in all', f.figures.total],
         ['For each', f.figures.each],
         ['Salt', f.figures.salt],
+        ...(f.sauce ? ([['Sauce, in the pan', f.figures.body]] as const) : []),
         ...(f.custard ? ([['Egg to 100 g liquid', f.figures.custard]] as const) : []),
         [f.hot ? 'Goes in at' : 'Not hotter than', f.figures.hottest],
         ['Cold enough to fill after', f.figures.cool],
       ]}
     >
       {view === 'in' && <GoesIn />}
-      <Drawing
-        w={long}
-        h={ground + 20}
-        label={`${vessel.count} ${vessel.kind}, ${plain(vessel.radiusMm / 5, 0)} cm wide, filling ${plain(vessel.depthMm, 0)} mm deep`}
-      >
-        <text x={phone ? 0 : 20} y="16" className="b">
-          {f.curve.minutes.length
-            ? `Cooling ${vessel.kind === 'pot' ? 'in the pot' : `in ${vessel.count} ${vessel.count === 1 ? 'tray' : 'trays'}`}`
-            : f.hot
-              ? 'Straight from the pot'
-              : 'Kept cold, goes in cold'}
-        </text>
-        <text x={long - (phone ? 0 : 20)} y="16" textAnchor="end" className="q">
-          drawn 1 : {plain(3.78 / px, 0)}
-        </text>
-        {Array.from({ length: shown }, (_, i) => {
-          const w = vessel.radiusMm * 2 * px;
-          const x = left + i * (w + 100);
-          const h = vessel.depthMm * px;
-          const wall = vessel.kind === 'pot' ? Math.max(h + 20, 110) : Math.max(h + 10, 34);
-          return (
-            <g key={i}>
-              <rect x={x} y={ground - h} width={w} height={h} fill="url(#fill-filling)" />
-              <path
-                d={`M${x - 6} ${ground - wall}L${x} ${ground - wall + 6}V${ground}H${x + w}V${ground - wall + 6}l6-6`}
-                fill="none"
-                stroke="var(--color-ink)"
-                strokeWidth="3"
-              />
-              <Measure x1={x + w + 18} x2={x + w + 18} y1={ground - h} y2={ground} />
-              <text x={x + w + 26} y={ground + 4 - h / 2} className="b">
-                {plain(vessel.depthMm, 0)} mm
-              </text>
-            </g>
-          );
-        })}
-        <line
-          x1={phone ? 0 : 20}
-          x2={long - (phone ? 0 : 20)}
-          y1="171"
-          y2="171"
-          stroke="var(--color-ink)"
-          strokeWidth="2"
-        />
-      </Drawing>
+      {view === 'body' && f.sauce && <Body sauce={f.sauce} totalG={f.totalG} />}
+      {view !== 'body' && (
+        <Drawing
+          w={long}
+          h={ground + 20}
+          label={`${vessel.count} ${vessel.kind}, ${plain(vessel.radiusMm / 5, 0)} cm wide, filling ${plain(vessel.depthMm, 0)} mm deep`}
+        >
+          <text x={phone ? 0 : 20} y="16" className="b">
+            {f.curve.minutes.length
+              ? `Cooling ${vessel.kind === 'pot' ? 'in the pot' : `in ${vessel.count} ${vessel.count === 1 ? 'tray' : 'trays'}`}`
+              : f.hot
+                ? 'Straight from the pot'
+                : 'Kept cold, goes in cold'}
+          </text>
+          <text x={long - (phone ? 0 : 20)} y="16" textAnchor="end" className="q">
+            drawn 1 : {plain(3.78 / px, 0)}
+          </text>
+          {Array.from({ length: shown }, (_, i) => {
+            const w = vessel.radiusMm * 2 * px;
+            const x = left + i * (w + 100);
+            const h = vessel.depthMm * px;
+            const wall = vessel.kind === 'pot' ? Math.max(h + 20, 110) : Math.max(h + 10, 34);
+            return (
+              <g key={i}>
+                <rect x={x} y={ground - h} width={w} height={h} fill="url(#fill-filling)" />
+                <path
+                  d={`M${x - 6} ${ground - wall}L${x} ${ground - wall + 6}V${ground}H${x + w}V${ground - wall + 6}l6-6`}
+                  fill="none"
+                  stroke="var(--color-ink)"
+                  strokeWidth="3"
+                />
+                <Measure x1={x + w + 18} x2={x + w + 18} y1={ground - h} y2={ground} />
+                <text x={x + w + 26} y={ground + 4 - h / 2} className="b">
+                  {plain(vessel.depthMm, 0)} mm
+                </text>
+              </g>
+            );
+          })}
+          <line
+            x1={phone ? 0 : 20}
+            x2={long - (phone ? 0 : 20)}
+            y1="171"
+            y2="171"
+            stroke="var(--color-ink)"
+            strokeWidth="2"
+          />
+        </Drawing>
+      )}
       {view === 'cooling' && f.curve.minutes.length > 0 && (
         <Later
           chart={CoolingCurve}

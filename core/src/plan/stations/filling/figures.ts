@@ -2,7 +2,7 @@ import type { ItemInput } from '../../../contracts/item';
 import { figure, type Figure } from '../../figure';
 import { comesAtC, type FillingResult } from './result';
 
-export type FillingFigures = Record<'total' | 'each' | 'salt' | 'hottest' | 'cool' | 'custard', Figure>;
+export type FillingFigures = Record<'total' | 'each' | 'salt' | 'hottest' | 'cool' | 'custard' | 'body', Figure>;
 
 /** What the Filling shows, each with its reason. */
 export function fillingFigures(item: ItemInput, pieces: number, r: FillingResult): FillingFigures {
@@ -55,6 +55,22 @@ export function fillingFigures(item: ItemInput, pieces: number, r: FillingResult
       },
       'physics',
       'cold.coolFilling',
+    ),
+    body: figure(
+      r.sauce?.flourPer100G ?? null,
+      '%',
+      'filling.body',
+      r.sauce
+        ? {
+            body: r.sauce.inThePan,
+            cold: r.sauce.cold,
+            baked: r.sauce.baked,
+            liquid: r.sauce.liquidG,
+            wanted: r.sauce.wanted,
+          }
+        : {},
+      'estimate',
+      'filling.thickener',
     ),
     custard: figure(
       r.custard?.eggPer100G ?? null,

@@ -1,6 +1,7 @@
 import type { ItemInput } from '../../../contracts/item';
 import type { CoolingCaution } from '../../../cold/fillingCooling';
 import { fillingKeeps, hoursKept } from '../../keeps';
+import { bodyNames } from '../../../filling/thickening';
 import { problem, type Problem, type ProblemCode } from '../../problem';
 import { longestCoolingMin, type FillingResult } from './result';
 
@@ -40,6 +41,15 @@ export function fillingProblems(item: ItemInput, r: FillingResult): Problem[] {
       problem('filling', item.product === 'handPies' ? 'hot_in_hand' : 'hot_on_base', 'warn', ['filling.filledHot'], {
         minutes: r.hot.baseMin,
         fillC: r.fillAtC,
+      }),
+    );
+  const { sauce } = r;
+  if (sauce && bodyNames.indexOf(sauce.inThePan) < bodyNames.indexOf(sauce.wanted))
+    found.push(
+      problem('filling', 'sauce_thin', 'warn', ['filling.ingredients', 'filling.body'], {
+        body: sauce.inThePan,
+        wanted: sauce.wanted,
+        rouxG: sauce.more[0]?.grams ?? 0,
       }),
     );
   if (r.custard?.sets === 'runs')

@@ -13,6 +13,7 @@ import { remember } from '../../memo';
 import { dishMl } from '../cut/dishMl';
 import type { CutPlan } from '../cut/station';
 import type { DoughPlan } from '../dough/station';
+import { sauceOf, type Sauce } from './sauce';
 
 /** What a filling cools in: how many of it, its radius and how deep the filling lies. */
 export interface CoolingVessel {
@@ -50,6 +51,8 @@ export interface FillingResult {
   vessel: CoolingVessel;
   /** It goes in hot: minutes until the fat over it, and under it, is soft; null where it is filled cold. */
   hot: { lidMin: number | null; baseMin: number | null } | null;
+  /** Its sauce, where it is one and what is poured in is listed. */
+  sauce: Sauce | null;
   /** How it sets, where it is set by egg and its egg and liquid are listed; else null. */
   custard: Custard | null;
 }
@@ -126,6 +129,7 @@ export function fillingResult(item: ItemInput, kitchen: KitchenInput, cut: CutPl
     hottest,
     vessel,
     hot,
+    sauce: sauceOf(item, partsOfFilling(filling, totalG, eachG)),
     custard: filling.type === 'custard' ? custardOf(partsOfFilling(filling, totalG, eachG)) : null,
   };
 }

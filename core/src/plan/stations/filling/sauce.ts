@@ -1,0 +1,129 @@
+import type { ItemInput } from '../../../contracts/item';
+import { ingredientNamed } from '../../../ingredients/named';
+import { ingredientOf } from '../../../ingredients/table';
+import {
+  bodies,
+  bodyNamed,
+  bodyOf,
+  flourFor,
+  flourWorth,
+  powerOf,
+  simmerLoss,
+  type BodyName,
+  type Thickener,
+} from '../../../filling/thickening';
+import { usualYield } from '../../../filling/yields';
+import type { FillType } from '../../../oven/tables';
+
+/** Fillings that are a sauce with something in it. */
+const sauces = new Set<FillType>(['stew_thick', 'stew_runny', 'chicken_cream', 'mince_cooked']);
+export const isSauce = (item: ItemInput): boolean => sauces.has(item.filling.type);
+
+/** What in the list binds, and how. A mash or crumbs count too. */
+const binders: Record<string, Thickener> = {
+  flour: 'flour',
+  strongFlour: 'flour',
+  wholemeal: 'flour',
+  cornflour: 'cornflour',
+  starch: 'cornflour',
+  potatoStarch: 'potato',
+  tapioca: 'tapioca',
+  arrowroot: 'arrowroot',
+  riceFlour: 'riceflour',
+  breadcrumbs: 'breadcrumbs',
+  freshCrumbs: 'breadcrumbs',
+  semolina: 'semolina',
+};
+/** Share of a liquid that is water to be bound: cream and milk are mostly, tomato paste is not a liquid. */
+const notPoured = new Set(['tomatoPaste', 'mustard', 'soySauce']);
+const poured = new Set(['dairy', 'liquid', 'acid']);
+const pouredThick = new Set(['milkPowder', 'condensedMilk']);
+
+/** A pan for so much, across, cm, and a gentle simmer for part of the cooking (estimates). */
+const panCm = 26;
+const simmeredShare = 0.5;
+/** A sauce thickens about one step further when it is cold (estimate). */
+const coldMultiple = 3;
+/** In the oven it loses this share of its liquid, and thins where its dice let go of theirs (estimates). */
+const bakedLoss = 0.04;
+const laterWater = 0.35;
+
+export interface SaucePart {
+  name: string;
+  grams: number;
+}
+
+/** The liquid of a filling, what binds it, and how thick that is. */
+export interface Sauce {
+  /** Poured in, let go of by what cooks in it, and gone in steam, g. */
+  poured: SaucePart[];
+  released: SaucePart[];
+  steamG: number;
+  liquidG: number;
+  binders: (SaucePart & { kind: Thickener })[];
+  /** Flour's worth in 100 g of liquid: in the pan, and after the bake. */
+  flourPer100G: number;
+  bakedPer100G: number;
+  wanted: BodyName;
+  inThePan: BodyName;
+  cold: BodyName;
+  baked: BodyName;
+  /** Grams that would bring the pan to the wanted body, of each thickener; none where it is thick enough. */
+  more: { kind: Thickener; grams: number }[];
+  /** Where it is thicker than wanted: milk or stock to bring it back, g. */
+  thinG: number;
+}
+
+/** What is offered to bind with. */
+const offered: readonly Thickener[] = ['roux', 'cornflour', 'potato', 'riceflour', 'breadcrumbs', 'mash'];
+
+/** The sauce of a filling from its list; null where it is none, or nothing is poured in. */
+export function sauceOf(item: ItemInput, parts: readonly SaucePart[]): Sauce | null {
+  if (!isSauce(item)) return null;
+  const known = parts.map((p) => {
+    const id = ingredientNamed(p.name) ?? '';
+    return { ...p, id, group: ingredientOf(id)?.group };
+  });
+  const pouredIn = known.filter(
+    (p) => p.group && poured.has(p.group) && !notPoured.has(p.id) && !pouredThick.has(p.id),
+  );
+  if (pouredIn.length === 0) return null;
+  // what is bought cooked has let go of its water already
+  const released = known.flatMap((p) => {
+    const row = usualYield(p.id);
+    const grams = row ? (p.grams * (1 - row.trimPct / 100) * row.freeWaterPct) / 100 : 0;
+    return grams > 0.5 ? [{ name: p.name, grams }] : [];
+  });
+  const sum = (list: readonly SaucePart[]) => list.reduce((total, p) => total + p.grams, 0);
+  const all = sum(pouredIn) + sum(released);
+  const steamG = Math.min(
+    0.6 * all,
+    simmerLoss({ panCm, minutes: item.filling.cookMinutes * simmeredShare, lid: 'ajar' }),
+  );
+  const liquidG = all - steamG;
+  const there = known.flatMap((p) => (binders[p.id] ? [{ name: p.name, grams: p.grams, kind: binders[p.id] }] : []));
+  const flourPer100G = flourWorth(there, liquidG);
+  const bakedPer100G = flourWorth(there, Math.max(1, liquidG * (1 - bakedLoss) + laterWater * sum(released)));
+  const wanted = item.filling.body ?? 'clings';
+  const wants = flourFor(bodies[wanted]);
+  const shortG = Math.max(0, ((wants - flourPer100G) * liquidG) / 100);
+  const named = (per100G: number) => bodyNamed(Math.max(bodies.broth, bodyOf(per100G)));
+  return {
+    poured: pouredIn.map(({ name, grams }) => ({ name, grams })),
+    released,
+    steamG,
+    liquidG,
+    binders: there,
+    flourPer100G,
+    bakedPer100G,
+    wanted,
+    inThePan: named(flourPer100G),
+    cold: bodyNamed(Math.max(bodies.broth, coldMultiple * bodyOf(flourPer100G))),
+    baked: named(bakedPer100G),
+    more:
+      named(flourPer100G) === wanted || shortG === 0
+        ? []
+        : offered.map((kind) => ({ kind, grams: shortG / powerOf({ kind }) })),
+    thinG: wants > 0 && flourPer100G > wants ? liquidG * (flourPer100G / wants - 1) : 0,
+  };
+}
