@@ -8,12 +8,13 @@ import { Provider } from 'react-redux';
 import { RouterProvider } from 'react-router';
 import { dropOldAnswers } from './api/offlineCache';
 import { applyLight } from './design/light';
-import { makeRouter } from './shell/routes';
+import { loadRoom, makeRouter } from './shell/routes';
 import { openFirst } from './desk/openFirst';
 import { store } from './desk/store';
 
-void dropOldAnswers();
+loadRoom(location.pathname);
 void openFirst(store.dispatch, location.pathname);
+void dropOldAnswers();
 applyLight();
 setInterval(applyLight, 5 * 60_000);
 

@@ -10,12 +10,18 @@ import { currentBake } from './useOpenBake';
  */
 export async function openFirst(dispatch: AppDispatch, path: string): Promise<void> {
   const named = matchPath('/bakes/:bakeId/*', path)?.params.bakeId;
+  const open = (bakeId: string) => {
+    void readKeptPlan(bakeId);
+    void dispatch(api.endpoints.bake.initiate(bakeId, { subscribe: false }));
+  };
   void import('./deskStore').then(({ deskStore }) => deskStore.open()).catch(() => undefined);
+  // the day first: what is drawn waits for it
+  if (named) open(named);
+  const bakes = dispatch(api.endpoints.bakes.initiate(undefined, { subscribe: false }));
   void dispatch(api.endpoints.kitchen.initiate(undefined, { subscribe: false }));
   void dispatch(api.endpoints.larder.initiate(undefined, { subscribe: false }));
-  const { data } = await dispatch(api.endpoints.bakes.initiate(undefined, { subscribe: false }));
-  const wanted = named ?? (data && currentBake(data, Date.now())?.id);
-  if (!wanted) return;
-  void readKeptPlan(wanted);
-  void dispatch(api.endpoints.bake.initiate(wanted, { subscribe: false }));
+  if (named) return;
+  const { data } = await bakes;
+  const next = data && currentBake(data, Date.now())?.id;
+  if (next) open(next);
 }
