@@ -40,7 +40,18 @@ interface Busy {
   cook: string;
   from: number;
   to: number;
+  /** A pot can be left for the moment something is brushed. */
+  pot: boolean;
+  brush: boolean;
 }
+
+const busyOf = (s: TimedStep & { cook: string }): Busy => ({
+  cook: s.cook,
+  from: s.startMin,
+  to: s.startMin + s.minutes,
+  pot: s.kind === 'hob',
+  brush: s.code === 'glaze',
+});
 
 /**
  * A backward chain for each item from the one oven: bakes are placed latest first in the order of the list, each as late as
@@ -53,18 +64,18 @@ export function planClock(items: readonly Scheduled[], kitchen: KitchenInput, se
   const problems: Problem[] = [];
   const busy: Busy[] = [];
   items.forEach((item, itemIndex) => {
-    const { run, fits } = placeBake(item, itemIndex, runs, kitchen, busy);
+    const { run, fits, brusher } = placeBake(item, itemIndex, runs, kitchen, busy);
     if (!fits) problems.push(problem('clock', 'heats_overlap', 'warn', ['oven.setC'], { item: item.title }));
     const stand = item.steps.find((s) => s.code === 'stand') as Step;
     if (run.endMin < -stand.minutes - longestStandMin)
       problems.push(problem('clock', 'stands_long', 'warn', ['oven.setC'], { item: item.title, minutes: -run.endMin }));
     runs.push(run);
-    const { laid, clash, blind, heats } = placeWork(item, itemIndex, run, kitchen, busy, runs);
+    const { laid, clash, blind, heats } = placeWork(item, itemIndex, run, kitchen, busy, runs, brusher);
     runs.push(...blind);
     if (fits && heats) problems.push(problem('clock', 'heats_overlap', 'warn', ['oven.blind'], { item: item.title }));
     if (clash)
       problems.push(problem('clock', 'hands_taken', 'warn', ['clock.cook'], { item: item.title, cook: clash }));
-    for (const s of laid) if (takesHands(s)) busy.push({ cook: s.cook, from: s.startMin, to: s.startMin + s.minutes });
+    for (const s of laid) if (takesHands(s)) busy.push(busyOf(s));
     const bake = item.steps.find((s) => s.code === 'bake') as Step;
     const placed: TimedStep[] = [
       ...laid,
@@ -173,23 +184,32 @@ function placeBake(
   runs: readonly OvenRun[],
   kitchen: KitchenInput,
   busy: readonly Busy[],
-): { run: OvenRun; fits: boolean } {
+): { run: OvenRun; fits: boolean; brusher: string } {
   const bake = item.steps.find((s) => s.code === 'bake') as Step;
   const stand = item.steps.find((s) => s.code === 'stand') as Step;
   const brush = item.steps.find((s) => s.code === 'glaze')?.minutes ?? 0;
   const cook = cookOf(item, kitchen.cooks);
+  const hands = [cook, ...kitchen.cooks.filter((c) => c !== cook)];
   let end = -stand.minutes;
   for (let tries = 0; tries < mostTries; tries++) {
     const run = runOf(item, itemIndex, bake, end - bake.minutes);
     const before = fitsOven(run, runs, kitchen.ovenShelves);
-    const brushing = busy.find(
-      (b) => b.cook === cook && run.startMin - brush < b.to - 1e-6 && b.from < run.startMin - 1e-6,
-    );
-    if (before === null && !(brush && brushing)) return { run, fits: item.trays <= kitchen.ovenShelves };
+    const brushing = (who: string): Busy => ({
+      cook: who,
+      from: run.startMin - brush,
+      to: run.startMin,
+      pot: false,
+      brush: true,
+    });
+    const brusher = brush ? hands.find((who) => !busy.some((b) => overlaps(brushing(who), b))) : cook;
+    if (before === null && brusher) return { run, fits: item.trays <= kitchen.ovenShelves, brusher };
     if (before !== null) end = Math.min(end, before) - 0.001;
-    else end = Math.min(end - 1, (brushing as Busy).from + bake.minutes);
+    else {
+      const free = hands.map((who) => Math.min(...busy.filter((b) => overlaps(brushing(who), b)).map((b) => b.from)));
+      end = Math.min(end - 1, Math.max(...free) + bake.minutes);
+    }
   }
-  return { run: runOf(item, itemIndex, bake, end - bake.minutes), fits: false };
+  return { run: runOf(item, itemIndex, bake, end - bake.minutes), fits: false, brusher: cook };
 }
 
 /** An item's own steps back from its bake, and its filling's before it is closed; `clash` names a cook wanted twice. */
@@ -200,6 +220,7 @@ function placeWork(
   kitchen: KitchenInput,
   busy: readonly Busy[],
   runs: readonly OvenRun[],
+  brusher: string,
 ): { laid: TimedStep[]; clash: string | null; blind: OvenRun[]; heats: boolean } {
   const { cooks, ovenShelves } = kitchen;
   const pastry = item.steps.filter(
@@ -216,15 +237,13 @@ function placeWork(
   const ovenTaken = (laid: readonly TimedStep[]) => baked(laid).some((b) => fitsOven(b, runs, ovenShelves) !== null);
   const taken = (laid: readonly TimedStep[]) => clashes(laid, busy) || ovenTaken(laid);
   let extra = 0;
-  let laid = lay(pastry, run.startMin, cook, itemIndex, last, extra);
+  let laid = lay(pastry, run.startMin, cook, brusher, itemIndex, last, extra);
   for (let n = 0; n < mostNudges && taken(laid) && last && extra < last.elasticMin; n++) {
     extra += nudgeMin;
-    laid = lay(pastry, run.startMin, cook, itemIndex, last, extra);
+    laid = lay(pastry, run.startMin, cook, brusher, itemIndex, last, extra);
   }
   // the item's own work takes hands too: nobody stirs the pot and rolls at once
-  const own = laid.flatMap((s) =>
-    takesHands(s) ? [{ cook: s.cook, from: s.startMin, to: s.startMin + s.minutes }] : [],
-  );
+  const own = laid.flatMap((s) => (takesHands(s) ? [busyOf(s)] : []));
   const everyones = [...busy, ...own];
   const closing = laid.find((s) => closingCodes.includes(s.code));
   const prepared = layFilling(item.steps, closing?.startMin ?? run.startMin, helper, itemIndex, everyones);
@@ -260,7 +279,9 @@ function clockFigures(
       {
         code: first?.code ?? '',
         strand,
-        works: first?.minutes ?? 0,
+        works: timed
+          .filter((s) => s.itemIndex === first?.itemIndex && s.strand === strand && s.cook !== null)
+          .reduce((sum, s) => sum + s.minutes, 0),
         item: items[first?.itemIndex ?? 0]?.title ?? '',
         cook: first?.cook ?? '',
         cold: coldMinutes,
@@ -292,6 +313,7 @@ function lay(
   steps: readonly Step[],
   endMin: number,
   cook: string,
+  brusher: string,
   itemIndex: number,
   stretchable: Step | null,
   extra: number,
@@ -302,18 +324,22 @@ function lay(
     .map((s): TimedStep => {
       const minutes = s.minutes + (s === stretchable ? extra : 0);
       end -= minutes;
-      return { ...s, minutes, itemIndex, cook: s.kind === 'bench' || s.kind === 'tend' ? cook : null, startMin: end };
+      return {
+        ...s,
+        minutes,
+        itemIndex,
+        cook: s.code === 'glaze' ? brusher : s.kind === 'bench' || s.kind === 'tend' ? cook : null,
+        startMin: end,
+      };
     })
     .reverse();
 }
 
-const overlaps = (s: Busy, b: Busy): boolean => b.cook === s.cook && s.from < b.to - 1e-6 && b.from < s.to - 1e-6;
+const overlaps = (s: Busy, b: Busy): boolean =>
+  b.cook === s.cook && s.from < b.to - 1e-6 && b.from < s.to - 1e-6 && !((s.brush && b.pot) || (s.pot && b.brush));
 
 const clashes = (laid: readonly TimedStep[], busy: readonly Busy[]): boolean =>
-  laid.some(
-    (s) =>
-      takesHands(s) && busy.some((b) => overlaps({ cook: s.cook, from: s.startMin, to: s.startMin + s.minutes }, b)),
-  );
+  laid.some((s) => takesHands(s) && busy.some((b) => overlaps(busyOf(s), b)));
 
 /** A filling is made no longer before it goes in, min. */
 const filledWithinMin = 12 * 60;
@@ -333,7 +359,8 @@ function layFilling(
     if (!s) return by;
     let to = by;
     for (let n = 0; n < mostNudges; n++) {
-      const taken = busy.filter((b) => overlaps({ cook, from: to - s.minutes, to }, b));
+      const pot = s.kind === 'hob';
+      const taken = busy.filter((b) => overlaps({ cook, from: to - s.minutes, to, pot, brush: false }, b));
       if (!taken.length || to - s.minutes < earliest) break;
       to = Math.min(...taken.map((b) => b.from));
     }

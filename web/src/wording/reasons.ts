@@ -190,7 +190,7 @@ const sentences: Record<string, (v: Values) => string> = {
   'oven.look': (v) => `first gold shows then; not later than ${g(v, 'latest')}`,
   'clock.start': (v) =>
     s(v, 'strand') === 'filling'
-      ? `what goes into ${s(v, 'item')} cooks ${span(Number(v['works']))} and cools ${span(Number(v['cold']))} before it is closed in`
+      ? `what goes into ${s(v, 'item')} takes ${span(Number(v['works']))} of work${Number(v['cold']) >= 1 ? ` and cools ${span(Number(v['cold']))}` : ''} before it is closed in`
       : `${span(Number(v['cold']))} of cold lie on the way of ${s(v, 'item')}`,
   'clock.hands': (v) =>
     Object.entries(v)
