@@ -50,7 +50,7 @@ export function Body({ sauce, totalG }: { sauce: Sauce; totalG: number }) {
     <>
       <Drawing
         w={w}
-        h={250}
+        h={phone ? 236 : 218}
         label={`In the pan the sauce is ${sauce.inThePan}, ${plain(now, 1)} of flour's worth in 100 of liquid; cold ${sauce.cold}, after the bake ${sauce.baked}`}
       >
         <text x={phone ? 0 : 20} y="16" className="b">
@@ -64,7 +64,7 @@ export function Body({ sauce, totalG }: { sauce: Sauce; totalG: number }) {
               <line x1={x(c)} x2={x(c)} y1="58" y2="70" stroke="var(--color-ink)" />
               <text
                 x={Math.min(x(c), w - 30)}
-                y={i % 2 ? 104 : 86}
+                y={86 + (i % (phone ? 3 : 2)) * 18}
                 textAnchor="middle"
                 className={name === sauce.wanted ? 'b' : 'q'}
               >
@@ -87,60 +87,62 @@ export function Body({ sauce, totalG }: { sauce: Sauce; totalG: number }) {
             </text>
           </g>
         ))}
-        <text x={phone ? 0 : 20} y="136" className="b">
-          Liquid: what runs, and what is left of it
-        </text>
-        <text x={left - 8} y="166" textAnchor="end">
-          runs
-        </text>
-        {runs.map((p, i) => {
-          const from = at;
-          at += gx(p.grams);
-          const word = `${p.name.split(',')[0]?.toLowerCase()} ${plain(p.grams, 0)}`;
-          return (
-            <g key={`${p.name}${i}`}>
-              <rect
-                x={from}
-                y="148"
-                width={Math.max(1, gx(p.grams))}
-                height="26"
-                fill={i < sauce.poured.length ? 'var(--color-water)' : 'var(--color-frost-wash)'}
-                stroke="var(--color-ink)"
-              />
-              {gx(p.grams) > word.length * 7.4 + 8 && (
-                <text
-                  x={from + gx(p.grams) / 2}
-                  y="166"
-                  textAnchor="middle"
-                  style={i < sauce.poured.length ? { fill: 'var(--color-on-butter)' } : undefined}
-                >
-                  {word}
-                </text>
-              )}
-            </g>
-          );
-        })}
-        <text x={left - 8} y="200" textAnchor="end">
-          left
-        </text>
-        <rect x={left} y="182" width={gx(liquidG)} height="26" fill="url(#fill-filling)" stroke="var(--color-ink)" />
-        <rect
-          x={left + gx(liquidG)}
-          y="182"
-          width={gx(steamG)}
-          height="26"
-          fill="none"
-          stroke="var(--color-ink)"
-          strokeDasharray="4 4"
-        />
-        <text x={left} y="232">
-          <tspan className="b">{plain(liquidG, 0)} g</tspan> to hold; {plain(steamG, 0)} g go in steam;{' '}
-          {sauce.binders.length
-            ? sauce.binders.map((b) => `${plain(b.grams, 0)} g ${b.name.toLowerCase()}`).join(', ')
-            : 'nothing'}{' '}
-          holds it
-        </text>
+        <g transform={`translate(0 ${phone ? 18 : 0})`}>
+          <text x={phone ? 0 : 20} y="136" className="b">
+            Liquid: what runs, and what is left of it
+          </text>
+          <text x={left - 8} y="166" textAnchor="end">
+            runs
+          </text>
+          {runs.map((p, i) => {
+            const from = at;
+            at += gx(p.grams);
+            const word = `${p.name.split(',')[0]?.toLowerCase()} ${plain(p.grams, 0)}`;
+            return (
+              <g key={`${p.name}${i}`}>
+                <rect
+                  x={from}
+                  y="148"
+                  width={Math.max(1, gx(p.grams))}
+                  height="26"
+                  fill={i < sauce.poured.length ? 'var(--color-water)' : 'var(--color-frost-wash)'}
+                  stroke="var(--color-ink)"
+                />
+                {gx(p.grams) > word.length * 7.4 + 8 && (
+                  <text
+                    x={from + gx(p.grams) / 2}
+                    y="166"
+                    textAnchor="middle"
+                    style={i < sauce.poured.length ? { fill: 'var(--color-on-butter)' } : undefined}
+                  >
+                    {word}
+                  </text>
+                )}
+              </g>
+            );
+          })}
+          <text x={left - 8} y="200" textAnchor="end">
+            left
+          </text>
+          <rect x={left} y="182" width={gx(liquidG)} height="26" fill="url(#fill-filling)" stroke="var(--color-ink)" />
+          <rect
+            x={left + gx(liquidG)}
+            y="182"
+            width={gx(steamG)}
+            height="26"
+            fill="none"
+            stroke="var(--color-ink)"
+            strokeDasharray="4 4"
+          />
+        </g>
       </Drawing>
+      <p className="m-0" style={{ maxWidth: 640 }}>
+        <b>{plain(liquidG, 0)} g</b> to hold; {plain(steamG, 0)} g go in steam;{' '}
+        {sauce.binders.length
+          ? sauce.binders.map((b) => `${plain(b.grams, 0)} g ${b.name.toLowerCase()}`).join(', ')
+          : 'nothing'}{' '}
+        holds it.
+      </p>
       {sauce.more.length > 0 && (
         <section aria-label="Too thin" style={{ maxWidth: 660 }}>
           <strong>To &ldquo;{sauce.wanted}&rdquo;, one of these more</strong>
