@@ -1,5 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
+import { runInNewContext } from 'node:vm';
 
 const sources = resolve(__dirname, '..');
 
@@ -14,12 +15,11 @@ const examples = readdirSync(sources, { recursive: true, encoding: 'utf8' })
   // a class with decorators is no expression
   .filter(([, expression]) => !expression.includes('@'));
 
-const evaluate = (text: string, scope: Record<string, unknown>): unknown =>
-  new Function(...Object.keys(scope), `return (${text});`)(...Object.values(scope));
+const evaluate = (text: string, scope: Record<string, unknown>): unknown => runInNewContext(`(${text})`, { ...scope });
 
 describe('what the docstrings say by example', () => {
   it.each(examples)('%s: %s is %s', (file, expression, value) => {
-    const scope = require(join(sources, file)) as Record<string, unknown>;
+    const scope = jest.requireActual<Record<string, unknown>>(join(sources, file));
     const got = evaluate(expression, scope);
     const about = /^about (.+)$/.exec(value);
     const said = evaluate(about ? about[1] : value, {});
