@@ -102,10 +102,63 @@ const errorCodes: Record<string, string> = {
   inconsistent: 'INCONSISTENT',
 };
 
+type Run = (model: string, plain: unknown, map?: (value: never) => unknown) => Adapted;
+
+/** Cases of what is in a filling: yields, sauces, dice. */
+function sauceCase(fn: string, i: Record<string, unknown>, input: unknown, run: Run): Adapted | null {
+  switch (fn) {
+    case 'thickenerGrams': {
+      const use = (v: Record<string, unknown>) =>
+        renamed(v, { g: 'grams', boil_min: 'boilMin', rouxColour: 'rouxColour', pH: 'pH' });
+      const { liquid_g, target, have, ...rest } = i;
+      return run(
+        'filling.thickener',
+        {
+          liquidG: liquid_g,
+          target,
+          use: use(rest),
+          ...(have ? { have: (have as Record<string, unknown>[]).map(use) } : {}),
+        },
+        (v: { grams: number; flourPer100G: number; notes: string[] }) => ({
+          grams: v.grams,
+          c_eq_pct: v.flourPer100G,
+          notes: v.notes,
+        }),
+      );
+    }
+    case 'creamVisc':
+      return run('filling.cream', { left: input }, (v: { pascalSeconds: number }) => v.pascalSeconds);
+    case 'simmerLoss':
+      return run(
+        'filling.simmer',
+        renamed(i, { d_cm: 'panCm', min: 'minutes', power_W: 'powerW' }),
+        (v: { grams: number }) => v.grams,
+      );
+    case 'minceLoss':
+      return run('filling.minceLoss', { fatPct: input }, (v: { lossPct: number }) => v.lossPct);
+    case 'yieldOf':
+      return run('filling.yield', i, (v: { trimmedG: number; cookedG: number; freeWaterG: number }) => ({
+        trimmed_g: v.trimmedG,
+        cooked_g: v.cookedG,
+        freeWater_g: v.freeWaterG,
+      }));
+    case 'diceRule':
+      return run(
+        'filling.dice',
+        renamed(i, { dice_mm: 'diceMm', depth_mm: 'depthMm', crust_mm: 'crustMm' }),
+        (v: { tear: boolean; maxMm: number }) => ({ tear: v.tear, max_mm: v.maxMm }),
+      );
+    case 'juiciness':
+      return run('filling.juiciness', { fatPct: input }, (v: { word: string }) => v.word);
+    default:
+      return null;
+  }
+}
+
 /** Field names of the oven-and-filling topic's golden files against ours. */
 export const ovenAndFillingAdapter: Adapter = ({ fn, input }): Adapted | null => {
   const i = record(input);
-  const run = (model: string, plain: unknown, map?: (value: never) => unknown): Adapted => {
+  const run: Run = (model, plain, map) => {
     const answer = compute(model, plain);
     if (answer.ok) return { answer: map ? mapped(answer, map) : answer };
     return { answer, errorCode: errorCodes[answer.errors[0]?.code ?? ''] };
@@ -155,49 +208,6 @@ export const ovenAndFillingAdapter: Adapter = ({ fn, input }): Adapted | null =>
         depth_mm: v.depthMm,
         shape: renamed(v.shape, { dMm: 'd_mm', wMm: 'w_mm', lMm: 'l_mm' }),
       }));
-    case 'thickenerGrams': {
-      const use = (v: Record<string, unknown>) =>
-        renamed(v, { g: 'grams', boil_min: 'boilMin', rouxColour: 'rouxColour', pH: 'pH' });
-      const { liquid_g, target, have, ...rest } = i;
-      return run(
-        'filling.thickener',
-        {
-          liquidG: liquid_g,
-          target,
-          use: use(rest),
-          ...(have ? { have: (have as Record<string, unknown>[]).map(use) } : {}),
-        },
-        (v: { grams: number; flourPer100G: number; notes: string[] }) => ({
-          grams: v.grams,
-          c_eq_pct: v.flourPer100G,
-          notes: v.notes,
-        }),
-      );
-    }
-    case 'creamVisc':
-      return run('filling.cream', { left: input }, (v: { pascalSeconds: number }) => v.pascalSeconds);
-    case 'simmerLoss':
-      return run(
-        'filling.simmer',
-        renamed(i, { d_cm: 'panCm', min: 'minutes', power_W: 'powerW' }),
-        (v: { grams: number }) => v.grams,
-      );
-    case 'minceLoss':
-      return run('filling.minceLoss', { fatPct: input }, (v: { lossPct: number }) => v.lossPct);
-    case 'yieldOf':
-      return run('filling.yield', i, (v: { trimmedG: number; cookedG: number; freeWaterG: number }) => ({
-        trimmed_g: v.trimmedG,
-        cooked_g: v.cookedG,
-        freeWater_g: v.freeWaterG,
-      }));
-    case 'diceRule':
-      return run(
-        'filling.dice',
-        renamed(i, { dice_mm: 'diceMm', depth_mm: 'depthMm', crust_mm: 'crustMm' }),
-        (v: { tear: boolean; maxMm: number }) => ({ tear: v.tear, max_mm: v.maxMm }),
-      );
-    case 'juiciness':
-      return run('filling.juiciness', { fatPct: input }, (v: { word: string }) => v.word);
     case 'ventArea':
       return run(
         'sealing.ventArea',
@@ -217,6 +227,6 @@ export const ovenAndFillingAdapter: Adapter = ({ fn, input }): Adapted | null =>
       );
     }
     default:
-      return null;
+      return sauceCase(fn, i, input, run);
   }
 };
