@@ -73,14 +73,12 @@ export function amountsIn(text: string, line: number, system: MeasureSystem | nu
     const name = nameAt(text.slice(restAt), listed && !(counted && word));
     if (!name && (counted || !listed)) continue;
     if (counted && name && gramsOfOne(name.ingredient.id) === null && !listed) continue;
-    const known = name?.ingredient ?? null;
+    const known = name && !name.turned ? name.ingredient : null;
     const bare = (text.slice(restAt).split(/[,;(.]/)[0] ?? '').trim();
     if (!known && bare === '') continue;
-    const nameEnd = known
-      ? Math.max(
-          restAt,
-          text.toLowerCase().indexOf((name as { words: string }).words.toLowerCase().split(' ')[0] ?? '', restAt),
-        ) + (name as { words: string }).words.length
+    const nameEnd = name
+      ? Math.max(restAt, text.toLowerCase().indexOf(name.words.toLowerCase().split(' ')[0] ?? '', restAt)) +
+        name.words.length
       : restAt + bare.length;
     const [grams, ...others] = toGrams(read, known?.id ?? null, known?.bulkGPerMl ?? null);
     const note = found.length === 0 && listed ? (/^[\s,]*(.*)$/.exec(text.slice(nameEnd))?.[1] ?? '') : '';
@@ -88,7 +86,7 @@ export function amountsIn(text: string, line: number, system: MeasureSystem | nu
       place: { line, from: match.index, to: Math.min(text.length, nameEnd) },
       words: text.slice(match.index, nameEnd).trim(),
       id: known?.id ?? null,
-      name: known?.name ?? bare,
+      name: known?.name ?? name?.words ?? bare,
       doubtful: name?.doubtful ?? true,
       grams: grams?.low ?? null,
       gramsHigh: grams?.high ?? null,
@@ -125,8 +123,8 @@ function unmeasured(text: string, line: number, found: readonly RecipeAmount[]):
     out.push({
       place: { line, from: offset, to: offset + phrase.trimEnd().length },
       words: phrase.trim(),
-      id: name.ingredient.id,
-      name: name.ingredient.name,
+      id: name.turned ? null : name.ingredient.id,
+      name: name.turned ? name.words : name.ingredient.name,
       doubtful: name.doubtful,
       grams: null,
       gramsHigh: null,

@@ -8,6 +8,8 @@ export interface Named {
   words: string;
   /** Read through a typing slip: asked about, not taken for granted. */
   doubtful: boolean;
+  /** What stands round it makes another thing of it: it is asked, never known. */
+  turned?: boolean;
 }
 
 /** Words before a name that say how it is, not what it is. */
@@ -15,6 +17,15 @@ export const describing: ReadonlySet<string> = new Set(
   'of the a an some more little extra cold cool chilled frozen iced warm hot boiling melted softened soft hard fresh freshly dried dry ground grated chopped finely roughly coarsely thinly sliced diced cubed crumbled minced shredded peeled large small medium big good level heaped ripe raw cooked tinned canned clove cloves stick stalk stalks sprig sprigs bunch handful handfuls knob piece pieces leaf leaves head tin can jar packet pack about roughly plus well best beaten lightly free-range organic unsalted-or whole boneless skinless lean ready-rolled'.split(
     ' ',
   ),
+);
+const listed = (words: string): ReadonlySet<string> => new Set(words.split(' '));
+/** Words before a name that make another thing of it: nut milk is no milk, plant butter no butter. */
+const turnsBefore = listed(
+  'vegan vegetarian veggie plant plant-based dairy-free milk-free egg-free meat-free meatless mock nut nuts almond cashew hazelnut coconut oat soy soya rice pea peanut apple cocoa shea goat goats sheep sheeps fish oyster',
+);
+/** Words after it that do: fish sauce is no fish, egg noodles no egg alone. */
+const turnsAfter = listed(
+  'sauce stock stocks broth bouillon cube cubes noodle noodles cracker crackers tortilla tortillas wafer wafers biscuit biscuits bread chocolate beer essence extract spread substitute alternative replacer flavouring flavoring vinegar liqueur seasoning soup gravy milk butter cheese cream',
 );
 const stop = /[,;.:()[\]]| - | – |\b(?:and|or|plus|to|for|into|in|with|until|then|if|on|at|over|from|each|per)\b/;
 
@@ -25,15 +36,27 @@ export function nameAt(phrase: string, tolerant: boolean): Named | null {
   const words = head.split(/\s+/).slice(0, 7);
   const compared = words.map(comparable);
   const index = shippedIndex();
+  let turned: Named | null = null;
   for (let start = 0; start < words.length; start++) {
     for (let length = Math.min(5, words.length - start); length > 0; length--) {
       if (length === 1 && describing.has(words[start].toLowerCase())) continue;
       const [hit] = index.called(compared.slice(start, start + length).join(' '));
-      if (hit) return { ingredient: hit, words: words.slice(start, start + length).join(' '), doubtful: false };
+      if (!hit) continue;
+      const named = { ingredient: hit, words: words.slice(start, start + length).join(' '), doubtful: false };
+      const before = words.slice(0, start).some((w) => turnsBefore.has(w.toLowerCase()));
+      const next = words[start + length]?.toLowerCase() ?? '';
+      // cream of wheat is a cereal
+      const after = turnsAfter.has(next) || (next === 'of' && compared[start] === 'cream');
+      if (!before && !after) return named;
+      // "beef stock" is a stock, not beef: what stands at the head is looked for before it is asked about
+      turned ??= { ...named, words: head, doubtful: true, turned: true };
+      if (!after) return turned;
+      break;
     }
     // only words that merely describe may be stepped over
-    if (!describing.has(words[start].toLowerCase()) && start > 1) break;
+    if (!turned && !describing.has(words[start].toLowerCase()) && start > 1) break;
   }
+  if (turned) return turned;
   if (!tolerant) return null;
   const bare = words
     .filter((w) => !describing.has(w.toLowerCase()))
