@@ -174,6 +174,18 @@ const runOf = (item: Scheduled, itemIndex: number, step: Step, startMin: number)
   preheatMin: item.preheatMin,
 });
 
+/** An item's pastry steps in turn, the wait among them that may last longer, and the minutes of work after it. */
+function pastryOf(item: Scheduled): { steps: Step[]; wait: Step | null; tailMin: number } {
+  const steps = item.steps.filter(
+    (s) => s.strand === 'pastry' && s.code !== 'bake' && s.code !== 'stand' && s.during === undefined,
+  );
+  // a baked case waits as it is; what is closed waits in the cold
+  const asked = steps.find((s) => s.code === 'caseCool') ?? [...steps].reverse().find((s) => s.kind === 'cold') ?? null;
+  const wait = steps.filter((s) => s.kind !== 'bench').at(-1) === asked ? asked : null;
+  const tail = wait ? steps.slice(steps.indexOf(wait) + 1).filter((s) => s.code !== 'glaze') : [];
+  return { steps, wait, tailMin: tail.reduce((sum, s) => sum + s.minutes, 0) };
+}
+
 /**
  * The bake of an item as late as the oven allows, and as the hands that brush it just before are free; `fits` is false where
  * it lies beside one it cannot share with.
@@ -190,6 +202,7 @@ function placeBake(
   const brush = item.steps.find((s) => s.code === 'glaze')?.minutes ?? 0;
   const cook = cookOf(item, kitchen.cooks);
   const hands = [cook, ...kitchen.cooks.filter((c) => c !== cook)];
+  const { tailMin } = pastryOf(item);
   let end = -stand.minutes;
   for (let tries = 0; tries < mostTries; tries++) {
     const run = runOf(item, itemIndex, bake, end - bake.minutes);
@@ -202,8 +215,11 @@ function placeBake(
       brush: true,
     });
     const brusher = brush ? hands.find((who) => !busy.some((b) => overlaps(brushing(who), b))) : cook;
-    if (before === null && brusher) return { run, fits: item.trays <= kitchen.ovenShelves, brusher };
+    const closing = { ...brushing(cook), from: run.startMin - brush - tailMin, to: run.startMin - brush, brush: false };
+    const closes = tailMin > 0 ? busy.find((b) => overlaps(closing, b)) : undefined;
+    if (before === null && brusher && !closes) return { run, fits: item.trays <= kitchen.ovenShelves, brusher };
     if (before !== null) end = Math.min(end, before) - 0.001;
+    else if (closes) end = Math.min(end - 1, closes.from + brush + bake.minutes);
     else {
       const free = hands.map((who) => Math.min(...busy.filter((b) => overlaps(brushing(who), b)).map((b) => b.from)));
       end = Math.min(end - 1, Math.max(...free) + bake.minutes);
@@ -223,15 +239,9 @@ function placeWork(
   brusher: string,
 ): { laid: TimedStep[]; clash: string | null; blind: OvenRun[]; heats: boolean } {
   const { cooks, ovenShelves } = kitchen;
-  const pastry = item.steps.filter(
-    (s) => s.strand === 'pastry' && s.code !== 'bake' && s.code !== 'stand' && s.during === undefined,
-  );
+  const { steps: pastry, wait: last } = pastryOf(item);
   const cook = cookOf(item, cooks);
   const helper = cooks.find((c) => c !== cook) ?? cook;
-  // a baked case waits as it is; what is closed waits in the cold
-  const stretchable =
-    pastry.find((s) => s.code === 'caseCool') ?? [...pastry].reverse().find((s) => s.kind === 'cold') ?? null;
-  const last = pastry.filter((s) => s.kind !== 'bench').at(-1) === stretchable ? stretchable : null;
   const baked = (laid: readonly TimedStep[]) =>
     laid.filter((s) => s.kind === 'oven').map((s) => runOf(item, itemIndex, s, s.startMin));
   const ovenTaken = (laid: readonly TimedStep[]) => baked(laid).some((b) => fitsOven(b, runs, ovenShelves) !== null);
