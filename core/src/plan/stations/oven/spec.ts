@@ -88,6 +88,8 @@ export function bakeSpec(
     },
     vessel: inDish ? { material: item.cut.vesselMaterial ?? 'tin' } : null,
     support: oven.support,
+    // a stone or steel is waited for until it is as hot as the oven
+    ...(oven.support === 'stone' || oven.support === 'steel' ? { supportPreheated: true } : {}),
     ...(item.product === 'handPies'
       ? { load: { pieces: cut.rings ?? pieces, trays: Math.min(3, onTrays(item, cut).length) } }
       : pieces > 1
@@ -121,6 +123,7 @@ export function blindSpec(item: ItemInput, spec: BakeSpec): BlindSpec | null {
     base: { type: base.type, tMm: base.tMm },
     vessel,
     support: support === 'unknown' ? 'tray' : support,
+    ...(spec.supportPreheated ? { supportPreheated: true } : {}),
     oven: { ...oven, steps: [{ fromMin: 0, setC: blind.setC }] },
     crustStartC: Math.min(10, spec.crustStartC ?? 6),
     weightsMin: blind.weightsMin,
