@@ -36,6 +36,13 @@ export class Cook {
     await expect(this.page.getByRole('button', { name: `${title}: choose another pie` })).toBeVisible();
   }
 
+  /** Who may eat what, from the brief. */
+  async toEaters(): Promise<void> {
+    await this.to('brief');
+    await this.page.getByRole('link', { name: 'Who may eat what' }).click();
+    await expect(this.page).toHaveURL(/eaters$/);
+  }
+
   /** Another view of a station. */
   async show(view: string): Promise<void> {
     await this.page.getByRole('radio', { name: view, exact: true }).click();
@@ -107,7 +114,7 @@ export class Cook {
   /** Every call of the bench, pressed through from the first to the last; each with its how. */
   async throughTheBench(): Promise<string[]> {
     const { page } = this;
-    await page.goto(`${this.url}/bench`);
+    await page.locator('a[href="/bench"]').first().click();
     await page.getByRole('button', { name: 'Begin now' }).click();
     const heading = page.getByRole('heading', { level: 1 });
     await expect(heading).not.toContainText('To the bench');

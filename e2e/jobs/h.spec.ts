@@ -34,7 +34,7 @@ test('H: a block of puff without animal fat, for a guest who meets no milk, egg 
   await cook.pick('Washed with', 'oil');
 
   // the packet of the margarine is not read: nobody is told that they may
-  await page.goto(page.url().replace(/seal$/, 'eaters'));
+  await cook.toEaters();
   await page.getByRole('button', { name: /^Yara:/ }).click();
   await expect(page.getByText('its label has not been read').first()).toBeVisible();
   await expect(page.getByText('may eat nothing of the day as it stands')).toBeVisible();

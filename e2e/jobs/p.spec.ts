@@ -22,7 +22,7 @@ test('P: fourteen people, pasties and one dish, who gets which', async ({ page, 
   await cook.set('Size for Pim and Ada', '70');
 
   // who gets which is drawn, with its mark
-  await page.goto(page.url().replace(/cut$/, 'eaters'));
+  await cook.toEaters();
   await page.getByRole('button', { name: /^Noor:/ }).click();
   const column = page.getByRole('complementary', { name: /^Noor/ });
   await expect(column).toContainText(

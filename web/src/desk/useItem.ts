@@ -30,7 +30,7 @@ interface ItemInHand {
 
 /** The item the address names (or the first of the bake), its plan, and how to change it. */
 export function useItem(): ItemInHand {
-  const { itemId } = useParams();
+  const { bakeId, itemId } = useParams();
   const dispatch = useAppDispatch();
   const items = useAppSelector((s) => s.desk.items);
   const whole = useAppSelector((s) => s.desk.plan);
@@ -38,8 +38,11 @@ export function useItem(): ItemInHand {
   const id = items[index]?.id ?? '';
   const past = useAppSelector((s) => (s.history[id]?.past.length ?? 0) > 0);
   const future = useAppSelector((s) => (s.history[id]?.future.length ?? 0) > 0);
-  const item = items[index] ?? null;
-  const plan = whole?.items[index] ?? null;
+  // while the day the address names is fetched, the one before it is not shown in its place
+  const open = useAppSelector((s) => s.desk.bakeId);
+  const there = bakeId === undefined || open === null || bakeId === open;
+  const item = there ? (items[index] ?? null) : null;
+  const plan = there ? (whole?.items[index] ?? null) : null;
   const steps = useMemo(() => whole?.clock.steps.filter((s) => s.itemIndex === index) ?? [], [whole, index]);
   return {
     item,
