@@ -15,6 +15,7 @@ export interface Scheduled {
   steps: readonly Step[];
   trays: number;
   preheatMin: number;
+  blindPreheatMin: number;
   /** The item whose dough it is made of. */
   doughOf?: number;
 }
@@ -171,7 +172,7 @@ const runOf = (item: Scheduled, itemIndex: number, step: Step, startMin: number)
   mode: item.mode,
   rack: String(step.values['rack'] ?? 'middle'),
   trays: item.trays,
-  preheatMin: item.preheatMin,
+  preheatMin: step.code === 'bake' ? item.preheatMin : item.blindPreheatMin,
 });
 
 /** An item's pastry steps in turn, the wait among them that may last longer, and the minutes of work after it. */
@@ -377,7 +378,9 @@ function layFilling(
     laid.push({ ...s, itemIndex, cook, startMin: to - s.minutes });
     return to;
   };
-  const step = (code: StepCode) => steps.find((s) => s.code === code);
+  const step = (code: StepCode) => steps.find((s) => s.code === code && s.strand === 'filling');
+  const thaw = step('thaw');
+  if (thaw) laid.push({ ...thaw, itemIndex, cook: null, startMin: end - thaw.minutes });
   const cool = step('coolFilling');
   const off = work(step('cookFilling'), end - (cool?.minutes ?? 0));
   // it goes on cooling where it was off the heat earlier

@@ -76,7 +76,7 @@ export function widestRim(s: Omit<HandPieceSizes, 'rimMm'>): number {
     case 'log':
       return s.sizeMm / 2;
     case 'ring':
-      return (s.otherMm ?? ringStripMm) / 2;
+      return (s.otherMm ?? usualOtherMm.ring) / 2;
     case 'outline2': {
       const points = outlineOf(s.outline ?? [], s.sizeMm);
       let rim = s.sizeMm / 2;
@@ -88,13 +88,14 @@ export function widestRim(s: Omit<HandPieceSizes, 'rimMm'>): number {
   }
 }
 
-/** A ring's strip where none was said, rolled up along, and how long its parts may be before they are joined, mm. */
-const ringStripMm = 140;
+/** The other side of a piece where none was said: a log's length, the strip a ring is rolled up from, mm. */
+export const usualOtherMm = { log: 300, ring: 140 } as const;
+/** How long the parts of a ring may be before they are joined, mm. */
 const ringPartMm = 600;
 
 /** A strip rolled up round its filling, its parts joined end to end to a ring so far across; cut in slices after the bake. */
 function ring(s: HandPieceSizes): { ropeMm: number; lengthMm: number; parts: number; stripMm: number } {
-  const stripMm = s.otherMm ?? ringStripMm;
+  const stripMm = s.otherMm ?? usualOtherMm.ring;
   const rolled = piece({
     kind: 'log',
     len: stripMm,
@@ -205,7 +206,7 @@ export function handPiece(s: HandPieceSizes): HandPiece {
       );
     }
     case 'log': {
-      const b = s.otherMm ?? 300;
+      const b = s.otherMm ?? usualOtherMm.log;
       const fillT = s.fillThicknessMm ?? 12;
       const slices = Math.max(1, Math.floor(b / (s.sliceMm ?? b) + 1e-9));
       const made = piece({ kind: 'log', len: d, width: b, fillT, t, rim });

@@ -1,7 +1,7 @@
 import { planClock, type ClockPlan, type Scheduled } from '../clock/chain';
 import { planItem, type ItemPlan } from './item';
 import { heatsOf } from './stations/oven/programme';
-import { sharedDoughs, withSharedDough, type SharedDough } from './sharedDough';
+import { asMade, type SharedDough } from './sharedDough';
 import { problem, type Problem } from './problem';
 import { needsOf, type Need } from './needs/needs';
 import { whoEats, type WhoEats } from './eaters/answers';
@@ -19,8 +19,7 @@ export interface BakePlanResult {
 
 /** A bake's inputs go in, its plan comes out: the one place where stations and items meet. Pure; it knows no clock of the day. */
 export function planBake({ meal, items: asked, kitchen, labels }: BakeInput): BakePlanResult {
-  const doughs = sharedDoughs(asked, kitchen);
-  const items = doughs.length > 0 ? withSharedDough(asked, doughs, kitchen) : asked;
+  const { items, doughs } = asMade(asked, kitchen);
   const plans = items.map((item, i) =>
     toldToDivide(
       remember(['item', item, kitchen], () => planItem(item, kitchen)),
@@ -42,6 +41,7 @@ export function planBake({ meal, items: asked, kitchen, labels }: BakeInput): Ba
       steps,
       trays: bake.trays,
       preheatMin: bake.preheatMin,
+      blindPreheatMin: bake.blindPreheatMin,
     };
   });
   return {
@@ -53,15 +53,22 @@ export function planBake({ meal, items: asked, kitchen, labels }: BakeInput): Ba
   };
 }
 
-/** The rest of a dough that serves several says how it is divided first. */
+/** The rest of a dough that serves several says how it is divided first; where it is too little for all, that is said. */
 function toldToDivide(plan: ItemPlan, index: number, doughs: readonly SharedDough[]): ItemPlan {
   const batch = doughs.find((d) => d.members[0].index === index);
   if (!batch) return plan;
   const shares = JSON.stringify(batch.members.map((m) => [m.title, Math.round(m.grams)]));
   const divided =
     plan.steps.find((s) => s.code === 'rest') ?? plan.steps.find((s) => s.code === 'mix' || s.code === 'rubIn');
+  const othersG = batch.members.slice(1).reduce((sum, m) => sum + m.grams, 0);
+  const shortG = othersG - plan.dough.surplusG;
+  const said = plan.problems.some((p) => p.code === 'dough_short');
   return {
     ...plan,
+    problems:
+      shortG > 0.01 * othersG && !said
+        ? [...plan.problems, problem('dough', 'dough_short', 'warn', ['dough.askValue'], { shortG, neededG: othersG })]
+        : plan.problems,
     steps: plan.steps.map((s) => (s === divided ? { ...s, values: { ...s.values, shares } } : s)),
   };
 }

@@ -6,6 +6,7 @@ import type { SealInput } from '../contracts/seal';
 import type { StyleName } from '../dough/styles';
 import type { Form } from './formNames';
 import { starterItem } from './starters';
+import { usualCase } from './stations/oven/programme';
 import { foldsOf, startOf } from './stations/dough/formula';
 
 interface Start {
@@ -163,7 +164,7 @@ const starts: Record<Form, Start> = {
       ingredients: parts({ Leek: 45, Egg: 25, 'Whole milk': 25, 'Mature hard cheese, grated': 15 }),
     },
     seal: { glue: 'none', slits: 0, wash: 'none', crimp: 'fork' },
-    oven: { setC: 170, blind: { setC: 190, weightsMin: 15, bareMin: 8, sealed: true } },
+    oven: { setC: 170, blind: usualCase },
     standMinutes: 30,
   },
   lattice: {

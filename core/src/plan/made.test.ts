@@ -1,6 +1,7 @@
 import { anyEater } from '../contracts/eater';
 import { formItem } from './forms';
 import { planBake } from './bake';
+import { eaterMends } from './eaters/mends';
 import { planItem } from './item';
 import { plainKitchen, starterMeal } from './starters';
 import type { ItemInput } from '../contracts/item';
@@ -54,6 +55,23 @@ describe('a filling that is made already', () => {
     const old = planItem({ ...made, filling: { ...made.filling, have: { ...have, ageHours: 60 } } }, kitchen).problems;
     expect(old.find((p) => p.code === 'filling_old')?.weight).toBe('stop');
   });
+  it('has stood too long out of the cold after hours', () => {
+    const at = (atC: number, ageHours: number) =>
+      planItem({ ...made, filling: { ...made.filling, have: { ...have, atC, ageHours } } }, kitchen).problems.map(
+        (p) => p.code,
+      );
+    expect(at(4, 12)).not.toContain('filling_old');
+    expect(at(21, 12)).toContain('filling_old');
+    expect(at(21, 1)).not.toContain('filling_old');
+  });
+  it('from the freezer is thawed on the Clock, and is done before the pastry closes over it', () => {
+    const frozen = { ...made, filling: { ...made.filling, have: { ...have, atC: -18 } } };
+    const { steps } = planBake({ meal, items: [frozen], kitchen }).clock;
+    const thaw = steps.find((s) => s.code === 'thaw' && s.strand === 'filling');
+    const fill = steps.find((s) => s.code === 'fillSeal');
+    if (!thaw || !fill) throw new Error('not on the Clock');
+    expect(thaw.startMin + thaw.minutes).toBeLessThanOrEqual(fill.startMin + 1e-6);
+  });
   it('still warm is cooled from where it is', () => {
     const warm = { ...made, filling: { ...made.filling, have: { ...have, atC: 60 } } };
     expect(codes(warm)).toContain('coolFilling');
@@ -94,5 +112,53 @@ describe('one dough for two pies', () => {
     const lard = { ...rolls, dough: { ...rolls.dough, fat: 'lard' as const } };
     const together = planBake({ meal, items: [share(pies), share(lard)], kitchen });
     expect(together.needs.map((n) => n.name)).not.toContain('Lard');
+  });
+  const asked = (by: 'factor' | 'flour', value: number) =>
+    planBake({
+      meal,
+      items: [share({ ...pies, dough: { ...pies.dough, askBy: by, askValue: value } }), share(rolls)],
+      kitchen,
+    });
+  it('made with so much to spare is so much more for all', () => {
+    const [plain, more] = [day, asked('factor', 1.1)].map((d) => d.items[0].dough.masses.totalG);
+    expect(more / plain).toBeCloseTo(1.1, 6);
+  });
+  it('that is too little for all says what is missing, and enough says nothing', () => {
+    const short = asked('flour', 300).items[0].problems.filter((p) => p.code === 'dough_short');
+    expect(short).toHaveLength(1);
+    expect(Number(short[0].values['shortG'])).toBeGreaterThan(0);
+    const codesOf = (d: typeof day) => d.items[0].problems.map((p) => p.code);
+    expect(codesOf(day)).not.toContain('dough_short');
+    expect(codesOf(asked('flour', 2000))).not.toContain('dough_short');
+  });
+});
+
+describe('a mend', () => {
+  const eaters = [{ ...anyEater('Yara'), avoids: ['milk' as const] }];
+  const places = (items: ItemInput[], of: number) =>
+    (eaterMends({ items, eaters, eater: 0, kitchen, labels: [] })[of]?.mend?.swaps ?? []).map((s) => s.place);
+  it('makes nothing otherwise that is made already', () => {
+    expect(places([pies], 0)).toContain('fat');
+    expect(places([withDough({ grams: need(pies), atC: 4, ageHours: 20 })], 0)).toEqual([]);
+    const dish = formItem('dishPie', 8, 'You');
+    const ingredients = [
+      { name: 'Leek', gramsPer100: 95 },
+      { name: 'Butter', gramsPer100: 5 },
+    ];
+    const bound = { ...dish, filling: { ...dish.filling, ingredients } };
+    const have = { grams: planItem(bound, kitchen).filling.totalG, atC: 4, ageHours: 12 };
+    expect(places([bound], 0)).toContain('filling');
+    expect(places([{ ...bound, filling: { ...bound.filling, have } }], 0)).not.toContain('filling');
+  });
+  it('of a dough that is another’s is made there: it meets what is in that dough, not its own recipe', () => {
+    const share = (item: ItemInput): ItemInput => ({ ...item, dough: { ...item.dough, batch: 'one' } });
+    const lard = { ...pies, dough: { ...pies.dough, fat: 'lard' as const } };
+    const plain = { ...lard, seal: { ...lard.seal, glue: 'water' as const, wash: 'oil' as const } };
+    const items = [share(pies), share(plain)];
+    const [, alone] = eaterMends({ items: [pies, plain], eaters, eater: 0, kitchen, labels: [] });
+    const [, shared] = eaterMends({ items, eaters, eater: 0, kitchen, labels: [] });
+    expect(alone).toBeNull();
+    expect(shared).not.toBeNull();
+    expect(places(items, 1)).not.toContain('fat');
   });
 });

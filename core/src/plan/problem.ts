@@ -47,7 +47,6 @@ export const problemCodes = [
   'hot_on_base',
   'filling_short',
   'filling_old',
-  'hot_in_hand',
   // seal
   'too_few_vents',
   'leaks',

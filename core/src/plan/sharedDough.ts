@@ -16,7 +16,7 @@ export const canShareDough = (item: ItemInput): boolean =>
   item.dough.pastry !== 'filo' && !bought.has(styleOf(item.dough)) && !item.dough.have;
 
 /** The doughs of a day that serve more than one item. */
-export function sharedDoughs(items: readonly ItemInput[], kitchen: KitchenInput): SharedDough[] {
+function sharedDoughs(items: readonly ItemInput[], kitchen: KitchenInput): SharedDough[] {
   const by = new Map<string, SharedDough['members']>();
   items.forEach((item, index) => {
     const name = item.dough.batch;
@@ -32,11 +32,20 @@ export function sharedDoughs(items: readonly ItemInput[], kitchen: KitchenInput)
 /** A dough of another is taken as it lies after its rest, °C over the fridge (estimate). */
 const restedOverFridgeK = 5;
 
+/** The items of a day as they are made, and the doughs that serve more than one of them. */
+export function asMade(
+  items: readonly ItemInput[],
+  kitchen: KitchenInput,
+): { items: readonly ItemInput[]; doughs: SharedDough[] } {
+  const doughs = sharedDoughs(items, kitchen);
+  return { items: doughs.length > 0 ? withSharedDough(items, doughs, kitchen) : items, doughs };
+}
+
 /**
  * The items as they are made: the first of a shared dough mixes for all, unless the cook said how much; the others are made of
  * its dough, which is there.
  */
-export function withSharedDough(
+function withSharedDough(
   items: readonly ItemInput[],
   shared: readonly SharedDough[],
   kitchen: KitchenInput,
@@ -46,12 +55,12 @@ export function withSharedDough(
     const [first, ...others] = members;
     const leader = items[first.index];
     const all = members.reduce((sum, m) => sum + m.grams, 0);
-    const own = leader.dough.askBy ?? 'pieces';
-    if (own === 'pieces' && first.grams > 0)
-      made[first.index] = {
-        ...leader,
-        dough: { ...leader.dough, askBy: 'factor', askValue: Math.min(20, all / first.grams) },
-      };
+    const { askBy = 'pieces', askValue = 1 } = leader.dough;
+    // so many times what the pieces need is so many times what all of them need; a mass that was said stands
+    if ((askBy === 'pieces' || askBy === 'factor') && first.grams > 0) {
+      const times = (askBy === 'factor' ? askValue : 1) * (all / first.grams);
+      made[first.index] = { ...leader, dough: { ...leader.dough, askBy: 'factor', askValue: Math.min(20, times) } };
+    }
     const atC = leader.dough.fat === 'oil' ? kitchen.roomC : kitchen.fridgeC + restedOverFridgeK;
     for (const { index, grams } of others) {
       const { askBy: _, askValue: __, ...recipe } = leader.dough;

@@ -63,6 +63,17 @@ export function numberRules(inputClass: Class): Record<string, NumberRule> {
   return found;
 }
 
+/** The number rules of an input class and of what is nested in it, by dotted path; of a list, those of each place. */
+export function numberRulesByPath(inputClass: new () => object, at = ''): Record<string, NumberRule> {
+  const found: Record<string, NumberRule> = {};
+  for (const [field, rule] of Object.entries(numberRules(inputClass))) found[at + field] = rule;
+  for (const field of knownFields(inputClass)) {
+    const inner = nestedClass(inputClass, field);
+    if (inner && inner !== inputClass) Object.assign(found, numberRulesByPath(inner, `${at}${field}.`));
+  }
+  return found;
+}
+
 /** The rule of one number field; throws when the class states none, so a typo cannot pass as "no limit". */
 export function numberRule(inputClass: Class, field: string): NumberRule {
   const rule = numberRules(inputClass)[field];

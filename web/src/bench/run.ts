@@ -93,7 +93,8 @@ export function benchState(run: BenchRun, events: readonly BenchEvent[]): BenchS
         // what this pie waited for before is over: out of the oven it stands, in the oven the heating is done
         const before = timers.filter((t) => {
           const waited = steps[t.stepIndex];
-          return waited?.itemIndex === step.itemIndex && (waited.strand === step.strand || waited.strand === 'oven');
+          const same = waited?.strand === step.strand || (waited?.strand === 'oven' && step.kind === 'oven');
+          return same && waited?.itemIndex === step.itemIndex;
         });
         for (const t of before) {
           const wait = actual[t.stepIndex];

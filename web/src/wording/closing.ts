@@ -17,18 +17,23 @@ const cm = (s: TimedStep, key: string): string => plain(Number(s.values[key] ?? 
 type Way = (s: TimedStep, bare: string, crimp: string) => string;
 const folded: Way = (_, bare, crimp) =>
   `Heap it on one half, ${bare}. Fold the other over, press the air out. ${crimp}`;
+const lidded: Way = (_, bare, crimp) =>
+  `Heap it in the middle of the base, ${bare}. Lay the lid on, press the air out. ${crimp}`;
+/** A roll that is not cut into slices stays whole. */
+const sliced = (s: TimedStep): string =>
+  Number(s.values['slice'] ?? 0) > 0
+    ? ` Cut in slices of ${cm(s, 'slice')} cm${s.values['crimp'] === 'tool' ? ' with a blunt edge, which closes them' : ''}.`
+    : '';
 const ways: Record<string, Way> = {
   halfmoon: folded,
-  round2: (_, bare, crimp) => `Heap it in the middle of the base, ${bare}. Lay the lid on, press the air out. ${crimp}`,
-  rect2: (_, bare, crimp) => `Heap it in the middle of the base, ${bare}. Lay the lid on, press the air out. ${crimp}`,
-  outline2: (_, bare, crimp) =>
-    `Heap it in the middle of the base, ${bare}. Lay the lid on, press the air out. ${crimp}`,
+  round2: lidded,
+  rect2: lidded,
+  outline2: lidded,
   triangle: (_, bare, crimp) =>
     `Heap it towards one corner, ${bare}. Fold corner to corner, press the air out. ${crimp}`,
   envelope: (_, bare) => `Heap it in the middle, ${bare}. Bring the four corners to the middle and pinch the seams.`,
   bun: (_, bare) => `Heap it in the middle, ${bare}. Gather the edge over it, pinch it shut, turn the seam below.`,
-  log: (s) =>
-    `Lay it along one side, roll it up, seam below. Cut in slices of ${cm(s, 'slice')} cm${s.values['crimp'] === 'tool' ? ' with a blunt edge, which closes them' : ''}.`,
+  log: (s) => `Lay it along one side, roll it up, seam below.${sliced(s)}`,
   ring: (s) =>
     `Lay it as a rope along one side and roll it up, seam below. Join the ropes end to end to ${Number(s.values['rings']) > 1 ? `${s.values['rings']} rings` : 'a ring'} of ${cm(s, 'across')} cm.`,
 };

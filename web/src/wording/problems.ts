@@ -85,8 +85,6 @@ const sentences: Record<ProblemCode, (v: Values) => string> = {
     `${plain(Number(v['eggPer100G']), 0)} g of egg to 100 g of liquid does not set: from 22 it trembles, from 28 it is firm.`,
   hot_on_base: (v) =>
     `Filled at ${g(v, 'fillC')}° the raw base is soft after ${plain(Number(v['minutes']), 1)} min: its fat runs out before the crust sets, unless it goes straight onto hot steel or stone.`,
-  hot_in_hand: (v) =>
-    `Filled at ${g(v, 'fillC')}° the pastry is soft after ${plain(Number(v['minutes']), 1)} min: it cannot be closed so.`,
   have_dough_short: (v) =>
     `There are ${g(v, 'haveG')} g of dough, and ${g(v, 'needG')} are needed: it gives about ${g(v, 'pieces')}.`,
   have_dough_old: (v) =>
@@ -112,7 +110,7 @@ const sentences: Record<ProblemCode, (v: Values) => string> = {
   heat_temp_low: (v) => `${g(v, 'setC')}° is low for pastry.`,
   heat_temp_high: (v) => `${g(v, 'setC')}° is high for pastry.`,
   heat_too_much_heat: (v) =>
-    `${g(v, 'minutes')} min at ${g(v, 'setC')}° is long: small pies of this kind are mostly in ${g(v, 'sameTempMin')}${Number(v['sameTimeC']) ? `, or at about ${g(v, 'sameTimeC')}° for so long` : ''}.`,
+    `${g(v, 'minutes')} min at ${g(v, 'setC')}° is long: pies of this kind are mostly in ${g(v, 'sameTempMin')}${Number(v['sameTimeC']) ? `, or at about ${g(v, 'sameTimeC')}° for so long` : ''}.`,
   heat_too_little_heat: (v) => `${g(v, 'minutes')} min at ${g(v, 'setC')}° is little for this.`,
   heat_after_end: (v) => `${g(v, 'setC')}° from ${g(v, 'fromMin')} min: it is out at ${g(v, 'minutes')}.`,
   case_raw: (v) =>

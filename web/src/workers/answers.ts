@@ -12,7 +12,7 @@ import type { Form } from '@crustallum/core/plan/formNames';
 import { formItem } from '@crustallum/core/plan/forms';
 import { plainKitchen, starterItem } from '@crustallum/core/plan/starters';
 import type { Certainty, Answer } from '@crustallum/core/quantities/model';
-import { numberRules, type NumberRule } from '@crustallum/core/quantities/rules';
+import { numberRulesByPath, type NumberRule } from '@crustallum/core/quantities/rules';
 import type { Station } from '@crustallum/core/contracts/stations';
 import { untilOver } from '@crustallum/core/cutting/watch';
 
@@ -36,10 +36,10 @@ const searchForMs = 1000;
 export const planner = {
   /** Number rules by dotted path: the one statement of every range, as the sliders and typed fields need it. */
   rules(): Record<string, NumberRule> {
-    const all: Record<string, NumberRule> = {};
-    for (const [group, inputClass] of Object.entries(groups))
-      for (const [field, rule] of Object.entries(numberRules(inputClass))) all[`${group}.${field}`] = rule;
-    return all;
+    return Object.assign(
+      {},
+      ...Object.entries(groups).map(([group, inputClass]) => numberRulesByPath(inputClass, `${group}.`)),
+    ) as Record<string, NumberRule>;
   },
   sources(): Record<string, { summary: string; source: string; units: string; certainty: Certainty }> {
     return Object.fromEntries(

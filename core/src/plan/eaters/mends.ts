@@ -12,6 +12,7 @@ import { HouseLabelInput } from '../inputs';
 import { planItem, type ItemPlan } from '../item';
 import { contentsOf, type Place } from '../needs/contents';
 import { remember } from '../memo';
+import { asMade } from '../sharedDough';
 import { writePath } from '../path';
 import { partsOf } from '../stations/dough/formula';
 import { partsOfFilling } from '../stations/filling/result';
@@ -65,7 +66,7 @@ export class EaterMendsInput {
 /** For each dish the nearest mend for one eater; null where they may eat it, or pieces of it, as it is. */
 export function eaterMends({ items, eaters, eater, kitchen, labels }: EaterMendsInput): (MendAnswer | null)[] {
   within(eater, 0, eaters.length - 1, 'eater');
-  return items.map((item) => {
+  return asMade(items, kitchen).items.map((item) => {
     const now = answerFor(eaters[eater], item, contentsOf(item, planned(item, kitchen)), labels);
     return now.answer === 'may' || now.answer === 'pieces'
       ? null
@@ -100,6 +101,9 @@ const standIns: Readonly<Record<string, readonly [name: string, share: number]>>
 /** Ways to do without one thing, nearest first: changes by path and what they are called. */
 function waysWithout(m: Meeting, item: ItemInput): { changes: Record<string, unknown>; swap: Swap }[] {
   const swap = (to: string | null): Swap => ({ place: m.place, from: m.name, to });
+  // what is made already, or mixed with another's, is not made otherwise here
+  if (m.place === 'filling' ? item.filling.have : (m.place === 'fat' || m.place === 'dough') && item.dough.have)
+    return [];
   switch (m.place) {
     case 'wash':
       return washes(item.seal.wash).map((w) => ({ changes: { 'seal.wash': w }, swap: swap(w) }));

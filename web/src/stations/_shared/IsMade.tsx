@@ -1,11 +1,10 @@
 import type { HaveInput } from '@crustallum/core/contracts/have';
 import { X } from 'lucide-react';
 import { useItem } from '../../desk/useItem';
-import { NumberField } from '../../design/ui/NumberField';
+import { Ruled } from './Ruled';
 
-const gramRule = { min: 1, max: 20_000, unit: 'g', integer: false };
-const degreeRule = { min: -25, max: 98, unit: '°C', integer: false };
-const hourRule = { min: 0, max: 2400, unit: 'h', integer: false };
+/** Made the day before, where nothing was said, h. */
+const usualAgeHours = 24;
 
 /** A dough or a filling that is there already: how much, how warm it lies, and how long since it was made. */
 export function IsMade({
@@ -27,7 +26,9 @@ export function IsMade({
       <button
         type="button"
         className="press quiet mt-2"
-        onClick={() => change({ [path]: { grams: Math.max(1, Math.round(neededG)), atC: restingC, ageHours: 12 } })}
+        onClick={() =>
+          change({ [path]: { grams: Math.max(1, Math.round(neededG)), atC: restingC, ageHours: usualAgeHours } })
+        }
       >
         It is made already
       </button>
@@ -48,19 +49,17 @@ export function IsMade({
       </div>
       {(
         [
-          ['there is', `${of} there is`, 'grams', gramRule, 'g'],
-          ['it lies at', `${of} lies at`, 'atC', degreeRule, '°C'],
-          ['made', `${of} made, ago`, 'ageHours', hourRule, 'h ago'],
+          ['there is', `${of} there is`, 'grams'],
+          ['it lies at', `${of} lies at`, 'atC'],
+          ['made, ago', `${of} made, ago`, 'ageHours'],
         ] as const
-      ).map(([word, label, key, rule, unit]) => (
+      ).map(([word, label, key]) => (
         <div key={key} className="flex items-center justify-between">
           <span className="quiet-ink">{word}</span>
-          <NumberField
+          <Ruled
+            path={`${path}.${key}`}
             label={label.replace(/^./, (c) => c.toUpperCase())}
             value={have[key]}
-            rule={rule}
-            unit={unit}
-            places={0}
             onChange={(n) => set({ [key]: n })}
           />
         </div>

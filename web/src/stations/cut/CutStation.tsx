@@ -1,5 +1,6 @@
 import type { Ask } from '@crustallum/core/dough/ask';
 import type { CutPlan } from '@crustallum/core/plan/stations/cut/station';
+import { usualOtherMm } from '@crustallum/core/filling/handPiece';
 import { addDays, formatISO } from 'date-fns';
 import { useState, type ReactNode } from 'react';
 import { useItem } from '../../desk/useItem';
@@ -15,6 +16,7 @@ import { Freely } from './Freely';
 import { OneByOne } from './OneByOne';
 import { OutlineEditor } from './OutlineEditor';
 import { Paper } from './Paper';
+import { useSharedDough } from '../dough/MixedWith';
 import { Portions } from './Portions';
 import { SheetView } from './SheetView';
 import { TrayOfLeaves } from './TrayOfLeaves';
@@ -86,7 +88,7 @@ export function CutStation() {
       c.way === 'sheet' ? (
         <SheetView cut={c} />
       ) : (
-        <OneByOne cut={c} />
+        <OneByOne cut={c} trimMm={input.trimMm} />
       )
     ) : (
       <Blanks cut={c} />
@@ -140,10 +142,12 @@ export function CutStation() {
           {hand && (input.pieceKind === 'rect2' || rolledUp) && (
             <Field
               def={fields.otherSide}
-              fallback={input.pieceKind === 'log' ? 300 : input.pieceKind === 'ring' ? 140 : input.cutterMm}
+              fallback={
+                input.pieceKind === 'log' || input.pieceKind === 'ring' ? usualOtherMm[input.pieceKind] : input.cutterMm
+              }
             />
           )}
-          {hand && rolledUp && <Field def={fields.slice} fallback={input.otherMm ?? 300} />}
+          {hand && rolledUp && <Field def={fields.slice} fallback={input.otherMm ?? usualOtherMm.log} />}
           {!discs && !filo && (input.lid === 'lattice' || input.plaitEdge) && (
             <>
               <Field def={fields.strip} />
@@ -229,12 +233,14 @@ function Loop({
   askBy: Ask;
   ask: (by: Ask, value: number) => void;
 }) {
+  const { shared, follows } = useSharedDough();
   if (cut.leaves) return null;
   const sticks = totalG - cut.doughMassG - Math.max(0, surplusG);
   return (
     <>
       <b>The Dough mixes {plain(totalG, 0)} g</b>: {plain(cut.doughMassG, 0)} for this cut,{' '}
-      {plain(Math.max(0, sticks), 0)} stick{surplusG > 1 ? `, ${plain(surplusG, 0)} in reserve` : ''}
+      {plain(Math.max(0, sticks), 0)} stick
+      {surplusG > 1 ? `, ${plain(surplusG, 0)} ${shared && !follows ? 'for the other pies' : 'in reserve'}` : ''}
       {surplusG < -1 ? `. It is ${plain(-surplusG, 0)} g short` : ''}.{' '}
       {askBy === 'pieces' ? (
         <button type="button" className="in-words" onClick={() => ask('factor', reserve)}>

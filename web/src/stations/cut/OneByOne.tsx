@@ -14,7 +14,7 @@ const cm = (mm: number) => plain(mm / 10, 1);
 const mostBalls = 24;
 
 /** Pieces that come one by one: rolled each from its ball, or cut off along a strip. */
-export function OneByOne({ cut }: { cut: CutPlan }) {
+export function OneByOne({ cut, trimMm }: { cut: CutPlan; trimMm: number }) {
   const phone = usePhone();
   const narrow = useNarrow();
   const first = cut.generations[0];
@@ -57,7 +57,7 @@ export function OneByOne({ cut }: { cut: CutPlan }) {
             strokeWidth="2"
           />
         ))}
-      <SheetShape frame={frame} sheet={first.sheet} trimMm={balls ? 0 : 5} />
+      <SheetShape frame={frame} sheet={first.sheet} trimMm={balls ? 0 : trimMm} />
       {first.layout.centres.map((at, i) => (
         <PieceShape
           key={i}

@@ -1,22 +1,18 @@
-import { bodies, bodyNames, flourFor, type Thickener } from '@crustallum/core/filling/thickening';
-import type { Sauce } from '@crustallum/core/plan/stations/filling/sauce';
+import { bodies, bodyNames, flourFor } from '@crustallum/core/filling/thickening';
+import { thickened, type Offered, type Sauce } from '@crustallum/core/plan/stations/filling/sauce';
 import { useItem } from '../../desk/useItem';
 import { usePhone } from '../../design/ui/useWidth';
 import { plain } from '../../wording/numbers';
 import { Drawing } from '../_shared/Drawing';
 
-/** What each thickener is called, how it goes in, and the ingredient it is listed as. */
-const thickenerWords: Record<Thickener, [name: string, how: string, listed: string]> = {
-  roux: ['flour in butter', 'as a roux, or in bits', 'Plain flour'],
-  flour: ['flour', 'sprinkled, simmered 4 min', 'Plain flour'],
-  cornflour: ['maize starch', 'in cold liquid, boiled a minute', 'Maize starch'],
-  potato: ['potato starch', 'at the end; boiling thins it', 'Potato starch'],
-  tapioca: ['tapioca', 'stood first; boiling thins it', 'Tapioca starch'],
-  arrowroot: ['arrowroot', 'at the end, not with milk', 'Arrowroot'],
-  riceflour: ['rice flour', 'no wheat', 'Rice flour'],
-  breadcrumbs: ['crumbs', 'drink slowly', 'Fresh breadcrumbs'],
-  semolina: ['semolina', 'rained in, simmered', 'Semolina'],
-  mash: ['mash', 'fills the dish', 'Potato'],
+/** What each thickener is called, and how it goes in. */
+const thickenerWords: Record<Offered, [name: string, how: string]> = {
+  roux: ['flour', 'in its butter, as a roux or in bits'],
+  cornflour: ['maize starch', 'in cold liquid, boiled a minute'],
+  potato: ['potato starch', 'at the end; boiling thins it'],
+  riceflour: ['rice flour', 'no wheat'],
+  breadcrumbs: ['crumbs', 'drink slowly'],
+  semolina: ['semolina', 'rained in, simmered'],
 };
 
 /** How thick the sauce is, what runs in it and what holds it, and what would bring it to the wanted body. */
@@ -26,26 +22,15 @@ export function Body({ sauce, totalG }: { sauce: Sauce; totalG: number }) {
   const [w, left] = phone ? [366, 44] : [660, 64];
   const long = w - left - 8;
   const { flourPer100G: now, bakedPer100G: baked, liquidG, steamG } = sauce;
-  const top = Math.max(20, now * 1.1, baked * 1.1);
+  const top = 1.1 * Math.max(flourFor(bodies.paste), now, baked);
   const x = (c: number) => left + (Math.min(c, top) / top) * long;
   const runs = [...sauce.poured, ...sauce.released];
   const all = liquidG + steamG;
   const gx = (grams: number) => (grams / Math.max(1, all)) * long;
   let at = left;
-  const cold = flourFor(bodies[sauce.cold]);
-  const add = (kind: Thickener, grams: number) => {
-    if (!item) return;
-    const [, , name] = thickenerWords[kind];
-    const share = (100 * grams) / Math.max(1, totalG);
-    const list = item.document.filling.ingredients;
-    const there = list.findIndex((i) => i.name === name);
-    change({
-      'filling.ingredients':
-        there < 0
-          ? [...list, { name, gramsPer100: share }]
-          : list.with(there, { name, gramsPer100: (list[there]?.gramsPer100 ?? 0) + share }),
-    });
-  };
+  const { coldPer100G: cold } = sauce;
+  const add = (more: Sauce['more'][number]) =>
+    item && change({ 'filling.ingredients': thickened(item.document.filling.ingredients, totalG, more) });
   return (
     <>
       <Drawing
@@ -82,7 +67,7 @@ export function Body({ sauce, totalG }: { sauce: Sauce; totalG: number }) {
         ).map(([word, c, fill], i) => (
           <g key={word} transform={`translate(${x(c)} 58)`}>
             <path d="M-7 -14H7V-6L0 2L-7 -6Z" fill={fill} stroke="var(--color-ink)" strokeWidth="2" />
-            <text y={i === 1 ? -20 : -20} x={i === 2 ? -10 : 10} textAnchor={i === 2 ? 'end' : 'start'} className="b">
+            <text y="-20" x={i === 2 ? -10 : 10} textAnchor={i === 2 ? 'end' : 'start'} className="b">
               {word}
             </text>
           </g>
@@ -152,7 +137,7 @@ export function Body({ sauce, totalG }: { sauce: Sauce; totalG: number }) {
           >
             {sauce.more.map(({ kind, grams }) => (
               <li key={kind}>
-                <button type="button" className="press quiet w-full text-left" onClick={() => add(kind, grams)}>
+                <button type="button" className="press quiet w-full text-left" onClick={() => add({ kind, grams })}>
                   <span className="grid">
                     <b>
                       {plain(grams, 0)} g {thickenerWords[kind][0]}

@@ -9,6 +9,7 @@ import { fillingWords } from '../../wording/words';
 import { Choice } from '../../design/ui/Choice';
 import { Pick } from '../../design/ui/Pick';
 import { bodyNames } from '@crustallum/core/filling/thickening';
+import { mayGoInHot } from '@crustallum/core/plan/stations/filling/result';
 import { Body } from './Body';
 import { GoesIn } from './GoesIn';
 import { Later } from '../_shared/charts/Later';
@@ -32,9 +33,6 @@ export function FillingStation() {
   const fridgeC = useAppSelector((s) => s.desk.kitchen?.fridgeC ?? 4);
   if (!item || !plan || !serveAt) return <Waiting />;
   const f = plan.filling;
-  const { product } = item.document;
-  // a filling that is kept cold is not hot, and leaves are not filled so
-  const mayGoInHot = item.document.filling.cookedC > 40 && (product === 'potPies' || product === 'dishPie');
   const cooling = steps.find((s) => s.code === 'coolFilling');
   const { vessel } = f;
   const shown = Math.min(phone ? 1 : 2, vessel.count);
@@ -51,7 +49,7 @@ export function FillingStation() {
       }
       extra={
         <>
-          {mayGoInHot && (
+          {mayGoInHot(item.document) && (
             <Pick
               label="Goes in"
               value={item.document.filling.filledHot ? 'hot' : 'cooled'}

@@ -1,21 +1,24 @@
-import type { BlindBakeInput, HeatThenInput } from '@crustallum/core/contracts/oven';
-import { canBakeBlind } from '@crustallum/core/plan/stations/oven/programme';
+import { ItemOvenInput, type BlindBakeInput, type HeatThenInput } from '@crustallum/core/contracts/oven';
+import { canBakeBlind, usualCase } from '@crustallum/core/plan/stations/oven/programme';
+import { longestList } from '@crustallum/core/quantities/rules';
 import { X } from 'lucide-react';
+import type { ReactNode } from 'react';
 import { useItem } from '../../desk/useItem';
-import { NumberField } from '../../design/ui/NumberField';
 import { Pick } from '../../design/ui/Pick';
+import { useRule } from '../../design/ui/rules';
+import { Ruled } from '../_shared/Ruled';
 
-const minuteRule = { min: 1, max: 200, unit: 'min', integer: true };
-const caseRule = { min: 0, max: 60, unit: 'min', integer: true };
-const heatRule = { min: 120, max: 260, unit: '°C', integer: false };
-const mostHeats = 4;
+const mostHeats = longestList(ItemOvenInput, 'then') ?? 0;
 /** Where a second heat begins that nothing was said of: a good start, then gently. */
 const firstThen = { fromMin: 20, lessC: 30 } as const;
-const usualCase: BlindBakeInput = { setC: 190, weightsMin: 15, bareMin: 8, sealed: true };
+/** Foil goes on after this share of the bake, of so many minutes where that is not known. */
+const usualFoil = { share: 0.6, ofMin: 30 } as const;
 
 /** How it is baked besides one heat: heats after the first, foil over it, the case empty before it is filled. */
 export function Programme({ proposedMin }: { proposedMin: number | null }) {
   const { item, change } = useItem();
+  const fromRule = useRule('oven.then.fromMin');
+  const heatRule = useRule('oven.then.setC');
   if (!item) return null;
   const { oven } = item.document;
   const then = oven.then ?? [];
@@ -26,62 +29,35 @@ export function Programme({ proposedMin }: { proposedMin: number | null }) {
     put([
       ...then,
       {
-        fromMin: Math.min(200, (last?.fromMin ?? 0) + firstThen.fromMin),
+        fromMin: Math.min(fromRule.max, (last?.fromMin ?? 0) + firstThen.fromMin),
         setC: Math.max(heatRule.min, (last?.setC ?? oven.setC) - firstThen.lessC),
       },
     ]);
   return (
     <section aria-label="How it is baked" className="mt-2 grid gap-x-8 gap-y-1" style={{ maxWidth: 660 }}>
       {then.map((h, n) => (
-        <div key={n} className="sentence flex flex-wrap items-center gap-x-3">
+        <Row key={n} off={`No heat ${n + 2}`} onOff={() => put(then.toSpliced(n, 1))}>
           <span className="quiet-ink">from</span>
-          <NumberField
+          <Ruled
+            path="oven.then.fromMin"
             label={`Heat ${n + 2} from`}
             value={h.fromMin}
-            rule={minuteRule}
-            unit="min"
-            places={0}
             onChange={(fromMin) => set(n, { fromMin })}
           />
           <span className="quiet-ink">oven to</span>
-          <NumberField
-            label={`Heat ${n + 2}`}
-            value={h.setC}
-            rule={heatRule}
-            unit="°C"
-            places={0}
-            onChange={(setC) => set(n, { setC })}
-          />
-          <button
-            type="button"
-            className="key"
-            aria-label={`No heat ${n + 2}`}
-            onClick={() => put(then.toSpliced(n, 1))}
-          >
-            <X size={20} />
-          </button>
-        </div>
+          <Ruled path="oven.then.setC" label={`Heat ${n + 2}`} value={h.setC} onChange={(setC) => set(n, { setC })} />
+        </Row>
       ))}
       {oven.tentFromMin !== undefined && (
-        <div className="sentence flex flex-wrap items-center gap-x-3">
+        <Row off="No foil" onOff={() => change({ 'oven.tentFromMin': undefined })}>
           <span className="quiet-ink">foil over it from</span>
-          <NumberField
+          <Ruled
+            path="oven.tentFromMin"
             label="Foil from"
             value={oven.tentFromMin}
-            rule={minuteRule}
-            unit="min"
-            places={0}
             onChange={(minutes) => change({ 'oven.tentFromMin': minutes })}
           />
-          <button
-            type="button"
-            className="key"
-            aria-label="No foil"
-            onClick={() => change({ 'oven.tentFromMin': undefined })}
-          >
-            <X size={20} />
-          </button>
-        </div>
+        </Row>
       )}
       <div className="flex flex-wrap gap-3">
         {then.length < mostHeats && (
@@ -93,7 +69,9 @@ export function Programme({ proposedMin }: { proposedMin: number | null }) {
           <button
             type="button"
             className="press quiet"
-            onClick={() => change({ 'oven.tentFromMin': Math.max(5, Math.round((proposedMin ?? 30) * 0.6)) })}
+            onClick={() =>
+              change({ 'oven.tentFromMin': Math.round((proposedMin ?? usualFoil.ofMin) * usualFoil.share) })
+            }
           >
             Foil over it
           </button>
@@ -114,51 +92,66 @@ function EmptyCase({ blind }: { blind: BlindBakeInput }) {
   const { change } = useItem();
   const set = (part: Partial<BlindBakeInput>) => change({ 'oven.blind': { ...blind, ...part } });
   return (
-    <div className="sentence flex flex-wrap items-center gap-x-3" role="group" aria-label="The case empty first">
+    <Row
+      name="The case empty first"
+      off="Not the case first"
+      onOff={() => change({ 'oven.blind': undefined })}
+      after={
+        <Pick
+          label="Its base brushed with"
+          value={blind.sealed ? 'egg' : 'nothing'}
+          options={[
+            ['egg', 'egg'],
+            ['nothing', 'nothing'],
+          ]}
+          onChange={(word) => set({ sealed: word === 'egg' })}
+        />
+      }
+    >
       <strong>The case empty first</strong>
-      <NumberField
-        label="Empty case at"
-        value={blind.setC}
-        rule={heatRule}
-        unit="°C"
-        places={0}
-        onChange={(setC) => set({ setC })}
-      />
+      <Ruled path="oven.blind.setC" label="Empty case at" value={blind.setC} onChange={(setC) => set({ setC })} />
       <span className="quiet-ink">with weights</span>
-      <NumberField
+      <Ruled
+        path="oven.blind.weightsMin"
         label="With weights"
         value={blind.weightsMin}
-        rule={caseRule}
-        unit="min"
-        places={0}
         onChange={(weightsMin) => set({ weightsMin })}
       />
       <span className="quiet-ink">bare</span>
-      <NumberField
+      <Ruled
+        path="oven.blind.bareMin"
         label="Without weights"
         value={blind.bareMin}
-        rule={caseRule}
-        unit="min"
-        places={0}
         onChange={(bareMin) => set({ bareMin })}
       />
-      <button
-        type="button"
-        className="key"
-        aria-label="Not the case first"
-        onClick={() => change({ 'oven.blind': undefined })}
-      >
+    </Row>
+  );
+}
+
+/** One line of how it is baked, and the press that takes it away. */
+function Row({
+  name,
+  off,
+  onOff,
+  after,
+  children,
+}: {
+  name?: string;
+  off: string;
+  onOff: () => void;
+  after?: ReactNode;
+  children: ReactNode;
+}) {
+  return (
+    <div
+      className="sentence flex flex-wrap items-center gap-x-3"
+      {...(name ? { role: 'group', 'aria-label': name } : {})}
+    >
+      {children}
+      <button type="button" className="key" aria-label={off} onClick={onOff}>
         <X size={20} />
       </button>
-      <Pick
-        label="Its base brushed with"
-        value={blind.sealed ? 'egg' : 'nothing'}
-        options={[
-          ['egg', 'egg'],
-          ['nothing', 'nothing'],
-        ]}
-        onChange={(word) => set({ sealed: word === 'egg' })}
-      />
+      {after}
     </div>
   );
 }

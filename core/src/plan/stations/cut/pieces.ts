@@ -2,6 +2,7 @@ import {
   handPiece,
   outlineCorners,
   startingOutline,
+  usualOtherMm,
   widestRim,
   type HandPiece,
   type HandPieceSizes,
@@ -57,7 +58,7 @@ function wanted(item: ItemInput, pot: VesselGeometry | null, problems: Problem[]
   const most = widestRim(sizes);
   if (cut.pieceKind === 'outline2' && crossesItself(outlineCorners(cut.outline)))
     problems.push(stop('crosses_itself', ['cut.outline']));
-  const roll = cut.pieceKind === 'log' ? (cut.otherMm ?? 300) : null;
+  const roll = cut.pieceKind === 'log' ? (cut.otherMm ?? usualOtherMm.log) : null;
   if (roll !== null && cut.sliceMm && cut.sliceMm > roll + 1e-9)
     problems.push(stop('slice_over_roll', ['cut.sliceMm', 'cut.otherMm'], { slice: cut.sliceMm, roll }));
   if (seal.rimMm > most)

@@ -38,7 +38,7 @@ export function fillingProblems(item: ItemInput, r: FillingResult): Problem[] {
     found.push(problem('filling', 'overfull', 'warn', ['filling.fullnessPct'], { pct: item.filling.fullnessPct }));
   if (r.hot && r.hot.baseMin !== null)
     found.push(
-      problem('filling', item.product === 'handPies' ? 'hot_in_hand' : 'hot_on_base', 'warn', ['filling.filledHot'], {
+      problem('filling', 'hot_on_base', 'warn', ['filling.filledHot'], {
         minutes: r.hot.baseMin,
         fillC: r.fillAtC,
       }),

@@ -101,9 +101,8 @@ export function fillingResult(item: ItemInput, kitchen: KitchenInput, cut: CutPl
   };
   const vessel = coolingVessel(filling.coolIn, (totalG / density) * 1000);
   const hottest = hottestAt(item, kitchen, cut, dough, { spec, eachMl });
-  const most = item.product === 'potPies' ? fillAtMostC.underLid : fillAtMostC.inPastry;
   const hot = filledHot(item, kitchen, cut, dough);
-  const fillAtC = hot ? comesAtC(item) : Math.min(hottest?.maxC ?? fillAtMostC.inPastry, most);
+  const fillAtC = hot ? comesAtC(item) : Math.min(hottest?.maxC ?? fillAtMostC.inPastry, coolToAtMostC(item));
   const warm = comesAtC(item) > fillAtC;
   const { cooling, airC } = warm
     ? cooled(item, kitchen, spec, vessel)
@@ -162,11 +161,17 @@ function custardOf(parts: FillingResult['parts']): Custard | null {
 /** Room between a filling and a lid laid over a dish, mm. */
 const underLidMm = 6;
 
+/** No filling meets its pastry warmer than this where it is cooled first, °C. */
+const coolToAtMostC = ({ product }: ItemInput): number =>
+  product === 'potPies' ? fillAtMostC.underLid : fillAtMostC.inPastry;
+
+/** Whether a filling may go in hot: it is, and a dish holds it. What is folded by hand cannot be closed over it. */
+export const mayGoInHot = (item: ItemInput): boolean =>
+  comesAtC(item) > coolToAtMostC(item) && (item.product === 'potPies' || item.product === 'dishPie');
+
 /** What a filling that goes in hot does to the fat around it; null where it goes in cold. */
 function filledHot(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, dough: DoughPlan): FillingResult['hot'] {
-  const { filling, product } = item;
-  if (!filling.filledHot || comesAtC(item) <= fillAtMostC.inPastry || product === 'filoTray' || product === 'filoCoil')
-    return null;
+  if (!item.filling.filledHot || !mayGoInHot(item)) return null;
   const { pastry, fat } = item.dough;
   const band = workBand(pastry, fat);
   if (!band) return { lidMin: null, baseMin: null };
@@ -181,8 +186,8 @@ function filledHot(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, dough: 
       roomC: kitchen.roomC,
     });
   return {
-    lidMin: minutes(product === 'handPies' ? null : underLidMm),
-    baseMin: product === 'potPies' ? null : minutes(null),
+    lidMin: minutes(underLidMm),
+    baseMin: item.product === 'potPies' ? null : minutes(null),
   };
 }
 

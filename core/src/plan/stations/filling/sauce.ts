@@ -61,21 +61,30 @@ export interface Sauce {
   steamG: number;
   liquidG: number;
   binders: (SaucePart & { kind: Thickener })[];
-  /** Flour's worth in 100 g of liquid: in the pan, and after the bake. */
+  /** Flour's worth in 100 g of liquid: in the pan, as thick as it stands cold, and after the bake. */
   flourPer100G: number;
+  coldPer100G: number;
   bakedPer100G: number;
   wanted: BodyName;
   inThePan: BodyName;
   cold: BodyName;
   baked: BodyName;
   /** Grams that would bring the pan to the wanted body, of each thickener; none where it is thick enough. */
-  more: { kind: Thickener; grams: number }[];
+  more: { kind: Offered; grams: number }[];
   /** Where it is thicker than wanted: milk or stock to bring it back, g. */
   thinG: number;
 }
 
-/** What is offered to bind with. */
-const offered: readonly Thickener[] = ['roux', 'cornflour', 'potato', 'riceflour', 'breadcrumbs', 'mash'];
+/** What is offered to bind with, the thing it is listed as, and what goes in with it for a gram of it: a roux has its butter. */
+export const offered = {
+  roux: { listed: 'Plain flour', with: { name: 'Butter', share: 0.9 } },
+  cornflour: { listed: 'Maize starch' },
+  potato: { listed: 'Potato starch' },
+  riceflour: { listed: 'Rice flour' },
+  breadcrumbs: { listed: 'Fresh breadcrumbs' },
+  semolina: { listed: 'Semolina' },
+} as const satisfies Partial<Record<Thickener, { listed: string; with?: { name: string; share: number } }>>;
+export type Offered = keyof typeof offered;
 
 /** The sauce of a filling from its list; null where it is none, or nothing is poured in. */
 export function sauceOf(item: ItemInput, parts: readonly SaucePart[]): Sauce | null {
@@ -104,6 +113,7 @@ export function sauceOf(item: ItemInput, parts: readonly SaucePart[]): Sauce | n
   const there = known.flatMap((p) => (binders[p.id] ? [{ name: p.name, grams: p.grams, kind: binders[p.id] }] : []));
   const flourPer100G = flourWorth(there, liquidG);
   const bakedPer100G = flourWorth(there, Math.max(1, liquidG * (1 - bakedLoss) + laterWater * sum(released)));
+  const coldBody = coldMultiple * bodyOf(flourPer100G);
   const wanted = item.filling.body ?? 'clings';
   const wants = flourFor(bodies[wanted]);
   const shortG = Math.max(0, ((wants - flourPer100G) * liquidG) / 100);
@@ -115,15 +125,36 @@ export function sauceOf(item: ItemInput, parts: readonly SaucePart[]): Sauce | n
     liquidG,
     binders: there,
     flourPer100G,
+    coldPer100G: flourFor(coldBody),
     bakedPer100G,
     wanted,
     inThePan: named(flourPer100G),
-    cold: bodyNamed(Math.max(bodies.broth, coldMultiple * bodyOf(flourPer100G))),
+    cold: bodyNamed(Math.max(bodies.broth, coldBody)),
     baked: named(bakedPer100G),
     more:
       named(flourPer100G) === wanted || shortG === 0
         ? []
-        : offered.map((kind) => ({ kind, grams: shortG / powerOf({ kind }) })),
+        : (Object.keys(offered) as Offered[]).map((kind) => ({ kind, grams: shortG / powerOf({ kind }) })),
     thinG: wants > 0 && flourPer100G > wants ? liquidG * (flourPer100G / wants - 1) : 0,
   };
+}
+
+/** A filling's list with so much of a thickener, and what goes in with it, added: what was there of them already grows. */
+export function thickened(
+  list: ItemInput['filling']['ingredients'],
+  totalG: number,
+  { kind, grams }: Sauce['more'][number],
+): ItemInput['filling']['ingredients'] {
+  const way: { listed: string; with?: { name: string; share: number } } = offered[kind];
+  const adds = [
+    { name: way.listed, grams },
+    ...(way.with ? [{ name: way.with.name, grams: grams * way.with.share }] : []),
+  ];
+  return adds.reduce((now, add) => {
+    const share = (100 * add.grams) / Math.max(1, totalG);
+    const there = now.findIndex((i) => i.name === add.name);
+    return there < 0
+      ? [...now, { name: add.name, gramsPer100: share }]
+      : now.with(there, { name: add.name, gramsPer100: now[there].gramsPer100 + share });
+  }, list);
 }

@@ -26,6 +26,9 @@ export const isOpen = (item: ItemInput): boolean => item.product === 'dishPie' &
 /** Whether a case can be baked before it is filled: there is a base, in a dish that holds it up. */
 export const canBakeBlind = (item: ItemInput): boolean => item.product === 'dishPie';
 
+/** A case baked blind as it usually is. */
+export const usualCase = { setC: 190, weightsMin: 15, bareMin: 8, sealed: true } as const;
+
 /** The blind bake of an item; null where there is none. */
 export const blindOf = (item: ItemInput): ItemOvenInput['blind'] =>
   canBakeBlind(item) ? (item.oven.blind ?? null) : null;

@@ -26,6 +26,8 @@ export interface OvenResult {
   blind: BlindBake | null;
   /** Minutes from cold until the oven can take it. */
   preheatMin: number;
+  /** The same for the empty case's own heat. */
+  blindPreheatMin: number;
   /** Shelves it takes in the oven, and the pies on each. */
   trays: number;
   onTrays: number[];
@@ -40,6 +42,9 @@ const classes: Record<Product, BakeClass> = {
   filoTray: 'filo',
   filoCoil: 'filo',
 };
+
+const preheat = ({ oven, support }: Pick<BakeSpec, 'oven' | 'support'>): number =>
+  remember(['preheat', oven, support], () => preheatMinutes(oven, support));
 
 /** Mean heat over a bake of so many minutes, °C to 5. */
 function meanHeatC(heats: readonly OvenStep[], minutes: number | null): number {
@@ -76,7 +81,8 @@ export function ovenResult(item: ItemInput, kitchen: KitchenInput, cut: CutPlan,
     minutes: bake.proposed,
     targetC: bake.targetC,
     blind,
-    preheatMin: remember(['preheat', spec.oven, spec.support], () => preheatMinutes(spec.oven, spec.support)),
+    preheatMin: preheat(spec),
+    blindPreheatMin: empty ? preheat(empty) : 0,
     trays: trays.length,
     onTrays: trays,
     findings: plausible({

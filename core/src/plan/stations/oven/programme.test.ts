@@ -1,0 +1,76 @@
+import fc from 'fast-check';
+import { ItemOvenInput } from '../../../contracts/oven';
+import { numberRulesByPath } from '../../../quantities/rules';
+import { formItem } from '../../forms';
+import { forms } from '../../formNames';
+import { planBake } from '../../bake';
+import { planItem } from '../../item';
+import { plainKitchen, starterMeal } from '../../starters';
+import { blindOf, canBakeBlind, heatsOf, heatsWord, isOpen, usualCase } from './programme';
+
+const anyThen = fc.array(
+  fc.record({ fromMin: fc.integer({ min: 1, max: 200 }), setC: fc.constantFrom(150, 180, 210) }),
+  { maxLength: 4 },
+);
+
+describe('the heats of a bake', () => {
+  it('begin with the one that was set and follow one another, each minute once', () => {
+    fc.assert(
+      fc.property(anyThen, (then) => {
+        const heats = heatsOf({ setC: 200, then });
+        expect(heats[0]).toEqual({ fromMin: 0, setC: 200 });
+        const minutes = heats.map((h) => h.fromMin);
+        expect(minutes).toEqual([...new Set(minutes)].sort((a, b) => a - b));
+        for (const h of then) expect(minutes).toContain(h.fromMin);
+      }),
+    );
+  });
+  it('of two at one minute are the one written later', () =>
+    expect(
+      heatsWord(
+        heatsOf({
+          setC: 220,
+          then: [
+            { fromMin: 20, setC: 190 },
+            { fromMin: 20, setC: 170 },
+          ],
+        }),
+      ),
+    ).toBe('0:220 20:170'));
+  it('each state how far they may go, in the field they are written in', () =>
+    expect(numberRulesByPath(ItemOvenInput, 'oven.')).toMatchObject({
+      'oven.setC': { min: 120, max: 260 },
+      'oven.then.fromMin': { min: 1, integer: true },
+      'oven.blind.bareMin': { min: 0, max: 60 },
+    }));
+});
+
+describe('a case baked empty', () => {
+  const tart = formItem('openTart', 8, 'You');
+  it('needs a dish to hold it up', () => {
+    for (const form of forms) {
+      const item = formItem(form, 4, 'You');
+      expect([form, canBakeBlind(item)]).toEqual([form, item.product === 'dishPie']);
+      const blind = { ...item, oven: { ...item.oven, blind: usualCase } };
+      expect(blindOf(blind) === null).toBe(!canBakeBlind(item));
+    }
+    expect(isOpen(tart)).toBe(true);
+    expect(isOpen(formItem('lattice', 8, 'You'))).toBe(false);
+  });
+  it('is dry after its usual minutes, so that the filling does not soak it', () => {
+    const { oven, problems } = planItem({ ...tart, oven: { ...tart.oven, blind: usualCase } }, plainKitchen);
+    expect(oven.blind?.setMin ?? Infinity).toBeLessThan(usualCase.weightsMin + usualCase.bareMin);
+    expect(problems.map((p) => p.code)).not.toContain('case_damp');
+  });
+  it('has the oven heated to its own heat, longer for a hotter one', () => {
+    const at = (setC: number) => {
+      const item = { ...tart, oven: { ...tart.oven, blind: { ...usualCase, setC } } };
+      const { clock } = planBake({ meal: starterMeal('2026-12-12T18:30', 8), items: [item], kitchen: plainKitchen });
+      const first = clock.ovenRuns.find((r) => r.stepId.startsWith('blindBake'));
+      return (first?.startMin ?? 0) - (first?.preheatFromMin ?? 0);
+    };
+    expect(at(230)).toBeGreaterThan(at(150));
+    const { oven } = planItem({ ...tart, oven: { ...tart.oven, blind: usualCase } }, plainKitchen);
+    expect(at(usualCase.setC)).toBeCloseTo(oven.blindPreheatMin, 6);
+  });
+});
