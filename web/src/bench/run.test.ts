@@ -91,6 +91,14 @@ describe('a run replayed from its events', () => {
     expect(after(...events).finished).toBe(false);
     expect(after(...events, event('finish')).finished).toBe(true);
   });
+  it('is not taken from a heating oven by a rest, and is by the bake it heats for', () => {
+    const preheat = { ...step('preheat', 'oven', 20), strand: 'oven' as const };
+    const steps = [preheat, step('rest', 'cold', 30), step('bake', 'oven', 26)];
+    const heating = { ...run, plan: { ...run.plan, steps } };
+    const waits = (...events: BenchEvent[]) => benchState(heating, events).timers.map((t) => t.stepIndex);
+    expect(waits(event('next'), event('next'))).toEqual([0, 1]);
+    expect(waits(event('next'), event('next'), event('next'))).toEqual([2]);
+  });
   it('knows work from waiting', () => expect(run.plan.steps.map(isWait)).toEqual([false, false, true, false, true]));
 });
 

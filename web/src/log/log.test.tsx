@@ -1,6 +1,7 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { addEvent, benchStore, startRun } from '../bench/benchStore';
 import type { BenchRun } from '../bench/run';
+import { logWords } from '@crustallum/core/contracts/logWords';
 import type { LogEntry } from '@crustallum/core/contracts/log';
 import { FakeServer, heading, open } from '../testing/household';
 import { runOf } from '../testing/runs';
@@ -122,6 +123,21 @@ describe('after a run', () => {
       snapshot: { expectedMm: 9, roomC: run.plan.kitchen.roomC, pieces: 8, pastry: 'roughPuff' },
     });
     expect(await screen.findByRole('radio', { name: 'Hand pies, kept' })).toBeTruthy();
+  });
+  it('asks each who was named how they liked it, and keeps what they said', async () => {
+    const made = runOf([['handPies', 'roughPuff']], Date.now() - 4 * 60_000);
+    const run = { ...made, plan: { ...made.plan, people: ['Noor', 'Yara'] } };
+    await startRun(run);
+    await addEvent(run, 'finish');
+    const server = new FakeServer();
+    open(`/log?run=${run.id}`);
+    const [, how] = logWords.liked;
+    fireEvent.keyDown(await screen.findByRole('combobox', { name: 'Noor ate it' }), { key: 'Enter' });
+    fireEvent.click(await screen.findByRole('option', { name: how }));
+    fireEvent.click(screen.getByRole('button', { name: 'Keep this entry' }));
+    await waitFor(() => expect(server.log).toHaveLength(1));
+    // who was not asked is not written down as having said anything
+    expect(server.log[0]?.answers.liked).toEqual([{ name: 'Noor', how }]);
   });
   it('goes to the other pie without losing the first', async () => {
     const run = await finished();

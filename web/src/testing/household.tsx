@@ -46,11 +46,14 @@ export class FakeServer {
 
   /** Puts a meal on the books with items made by the starters. */
   plan(...kinds: [Product, Pastry?][]): StoredBake {
+    return this.planned(kinds.map(([product, pastry]) => starterItem(product, 8, 'You', pastry)));
+  }
+
+  /** Puts a meal of these items on the books. */
+  planned(documents: readonly ItemInput[]): StoredBake {
     const id = `bake${this.bakes.length + 1}`;
     const meal = starterMeal('2036-12-12T18:30', 8, 'Supper');
-    const items = kinds.map(([product, pastry], position) =>
-      stored(id, position, starterItem(product, 8, 'You', pastry)),
-    );
+    const items = documents.map((document, position) => stored(id, position, document));
     const bake = { id, version: 1, title: meal.title, serveAt: meal.serveAt, meal, items };
     this.bakes.push(bake);
     return bake;

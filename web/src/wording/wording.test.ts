@@ -3,6 +3,8 @@ import { knownFields } from '@crustallum/core/quantities/rules';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { models } from '@crustallum/core/models';
+import type { ItemInput } from '@crustallum/core/contracts/item';
+import { handPieceKinds } from '@crustallum/core/filling/handPiece';
 import { planItem } from '@crustallum/core/plan/item';
 import { planBake } from '@crustallum/core/plan/bake';
 import { plainKitchen, starterItem, starterMeal } from '@crustallum/core/plan/starters';
@@ -111,6 +113,24 @@ describe('every word is there', () => {
         }
       }
     }
+  });
+  it('for every kind of piece closed by hand, and for a roll that stays whole', () => {
+    const closing = (cut: Partial<ItemInput['cut']>) => {
+      const item = starterItem('handPies', 6, 'You');
+      const { steps } = planItem({ ...item, cut: { ...item.cut, ...cut } }, plainKitchen);
+      const step = steps.find((s) => s.code === 'fillSeal');
+      if (!step) throw new Error('nothing is closed');
+      return callOf({ ...step, itemIndex: 0, cook: 'You', startMin: -10 }, 'Pies', 'butter');
+    };
+    for (const pieceKind of handPieceKinds) {
+      const { call, how } = closing({ pieceKind });
+      expect([pieceKind, `${call} ${how}`]).toEqual([pieceKind, expect.not.stringMatching(/undefined|NaN|\b0 cm/)]);
+      expect(how.length).toBeGreaterThan(20);
+    }
+    expect(closing({ pieceKind: 'log', sliceMm: 40 }).how).toMatch(/slices of 4 cm/);
+    expect(closing({ pieceKind: 'log', sliceMm: undefined }).how).not.toMatch(/slices/);
+    expect(closing({ pieceKind: 'round2' }).how).toMatch(/lid on/);
+    expect(closing({ pieceKind: 'halfmoon' }).how).toMatch(/Fold the other over/);
   });
   it('and care is said where it can hurt', () => {
     const { clock: c } = planBake({

@@ -297,6 +297,32 @@ describe('what is left', () => {
     press('Mix no more');
     await waitFor(() => expect(screen.queryByText(/in reserve/)).toBeNull(), patient);
   });
+  it('that serves another pie too is said to be for it, not in reserve', async () => {
+    const server = new FakeServer();
+    for (const { document } of server.plan(['handPies'], ['dishPie']).items) document.dough.batch = 'one';
+    open('/bakes/bake1/bake1item1/cut');
+    await heading('Cut');
+    expect(await screen.findByText(/for the other pies/, undefined, patient)).toBeTruthy();
+    expect(screen.queryByText(/in reserve/)).toBeNull();
+  });
+});
+
+describe('pieces that come one by one', () => {
+  it('are each rolled from a ball of their own, as heavy as the piece', async () => {
+    await atCut('handPies', { pieceKind: 'halfmoon', from: 'balls' });
+    const drawing = await screen.findByRole('img', { name: /^One of 8, each from a ball of \d+ g/ });
+    expect(drawing.textContent).not.toMatch(/NaN|undefined/);
+    const { cut } = store.getState().desk.plan?.items[0] ?? {};
+    const ball = cut?.generations[0]?.pieceMass ?? 0;
+    expect((cut?.doughMassG ?? 0) / (cut?.pieces ?? 1)).toBeCloseTo(ball, 1);
+    // no sheet is trimmed, and nothing is left of one to roll again
+    expect(screen.queryByText('Rolled again, and what is left')).toBeNull();
+  });
+  it('are cut across a strip that is as long as all of them', async () => {
+    await atCut('handPies', { pieceKind: 'log', otherMm: 300, from: 'strip' });
+    const drawing = await screen.findByRole('img', { name: /^(The strip|One of \d+ strips), cut across/ });
+    expect(drawing.textContent).not.toMatch(/NaN|undefined/);
+  });
 });
 
 describe('on paper', () => {

@@ -28,6 +28,47 @@ async function choose(list: string, option: string): Promise<void> {
   fireEvent.click(await screen.findByRole('option', { name: option }));
 }
 
+describe('one dough for two pies', () => {
+  it('is chosen at one of them, said at both, and taken apart again', async () => {
+    const server = new FakeServer();
+    server.plan(['handPies'], ['dishPie']);
+    open('/bakes/bake1/bake1item2/dough');
+    await heading('Dough');
+    const [first, second] = server.bakes[0]?.items.map((i) => i.title) ?? [];
+    await choose('Mixed with', first ?? '');
+    const batches = () => store.getState().desk.items.map((i) => i.document.dough.batch);
+    await screen.findByText(/mixed there and changed there/);
+    expect(batches()[0]).toBeTruthy();
+    expect(batches()[1]).toBe(batches()[0]);
+    // what the first one mixes is enough for both
+    const plan = store.getState().desk.plan;
+    const grams = plan?.doughs[0]?.members.map((m) => m.grams) ?? [];
+    expect(plan?.items[0]?.dough.masses.totalG).toBeGreaterThan(grams.reduce((sum, g) => sum + g, 0));
+    open('/bakes/bake1/bake1item1/dough', { keep: true });
+    await screen.findByText(/divided before it rests/);
+    expect(screen.getByText(new RegExp(`for ${second ?? ''}`))).toBeTruthy();
+    await choose('Mixed with', 'its own bowl');
+    await waitFor(() => expect(store.getState().desk.plan?.doughs).toEqual([]));
+  });
+  it('is not offered where nothing else is of that pastry', async () => {
+    await atDough();
+    expect(screen.queryByRole('combobox', { name: 'Mixed with' })).toBeNull();
+  });
+});
+
+describe('a dough that is made already', () => {
+  it('is not weighed out again, and too little of it is said', async () => {
+    await atDough();
+    fireEvent.click(screen.getByRole('button', { name: 'It is made already' }));
+    const codes = () => store.getState().desk.plan?.clock.steps.map((s) => s.code);
+    await waitFor(() => expect(codes()).not.toContain('rubIn'));
+    fireEvent.change(screen.getByRole('textbox', { name: 'Dough there is' }), { target: { value: '200' } });
+    expect((await screen.findAllByText(/There are 200 g of dough/)).length).toBeGreaterThan(0);
+    fireEvent.click(screen.getByRole('button', { name: 'The dough is still to be made' }));
+    await waitFor(() => expect(codes()).toContain('rubIn'));
+  });
+});
+
 describe('the ratios of a dough', () => {
   it('are what is truly in it, butter’s water counted', async () => {
     await atDough();

@@ -1,0 +1,82 @@
+import type { ItemInput } from '@crustallum/core/contracts/item';
+import type { Form } from '@crustallum/core/plan/formNames';
+import { formItem } from '@crustallum/core/plan/forms';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { store } from '../../desk/store';
+import { FakeServer, heading, open } from '../../testing/household';
+
+async function atFilling(form: Form, filling: Partial<ItemInput['filling']> = {}): Promise<void> {
+  const item = formItem(form, 8, 'You');
+  new FakeServer().planned([{ ...item, filling: { ...item.filling, ...filling } }]);
+  open('/bakes/bake1/bake1item1/filling');
+  await heading('Filling');
+}
+const filling = () => store.getState().desk.items[0]?.document.filling;
+const planned = () => store.getState().desk.plan?.items[0]?.filling;
+const codes = () => store.getState().desk.plan?.clock.steps.map((s) => s.code) ?? [];
+const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }));
+const write = (name: string, value: string) =>
+  fireEvent.change(screen.getByRole('textbox', { name }), { target: { value } });
+const thin = [
+  { name: 'Stewing beef', gramsPer100: 55 },
+  { name: 'Stock', gramsPer100: 45 },
+];
+
+describe('the body of a sauce', () => {
+  it('too thin is mended by one press, and then nothing more is asked for', async () => {
+    await atFilling('potPies', { type: 'stew_thick', ingredients: thin });
+    fireEvent.click(screen.getByRole('radio', { name: 'body' }));
+    const ways = within(await screen.findByRole('region', { name: 'Too thin' })).getAllByRole('button');
+    expect(ways.length).toBeGreaterThan(3);
+    press(/maize starch/);
+    await waitFor(() => expect(screen.queryByRole('region', { name: 'Too thin' })).toBeNull());
+    expect(filling()?.ingredients.map((i) => i.name)).toEqual(['Stewing beef', 'Stock', 'Maize starch']);
+    expect(planned()?.sauce?.inThePan).toBe(planned()?.sauce?.wanted);
+    expect(screen.getByRole('img', { name: /^In the pan the sauce is/ })).toBeTruthy();
+  });
+  it('is not asked of a filling nothing is poured into', async () => {
+    await atFilling('turnovers');
+    expect(screen.queryByRole('radio', { name: 'body' })).toBeNull();
+  });
+});
+
+describe('a filling that goes in hot', () => {
+  it('is offered where a dish holds it', async () => {
+    await atFilling('potPies', { cookedC: 85 });
+    const goesIn = () => screen.getByRole('radiogroup', { name: 'Goes in' });
+    fireEvent.click(within(goesIn()).getByRole('radio', { name: 'hot' }));
+    await waitFor(() => expect(codes()).not.toContain('coolFilling'));
+    fireEvent.click(within(goesIn()).getByRole('radio', { name: 'cooled' }));
+    await waitFor(() => expect(codes()).toContain('coolFilling'));
+  });
+  it('is not offered where pastry is folded over it, nor where it is cold', async () => {
+    await atFilling('pasties', { cookedC: 85 });
+    expect(screen.queryByRole('radiogroup', { name: 'Goes in' })).toBeNull();
+    await atFilling('potPies', { cookedC: 8 });
+    expect(screen.queryByRole('radiogroup', { name: 'Goes in' })).toBeNull();
+  });
+});
+
+describe('a filling that is made already', () => {
+  it('is all that is needed, from the fridge, until the cook says otherwise', async () => {
+    await atFilling('potPies');
+    press('It is made already');
+    await waitFor(() => expect(codes()).not.toContain('cookFilling'));
+    const have = filling()?.have;
+    expect(have?.grams).toBeCloseTo(planned()?.totalG ?? 0, -1);
+    expect(screen.queryByText(/filling is .* old/)).toBeNull();
+    write('Filling there is', '500');
+    write('Filling made, ago', '70');
+    expect(filling()?.have).toMatchObject({ grams: 500, ageHours: 70 });
+    // too old is said at once, with the local rules before it
+    expect((await screen.findAllByText(/it is not to be used/)).length).toBeGreaterThan(0);
+    press('The filling is still to be made');
+    await waitFor(() => expect(codes()).toContain('cookFilling'));
+  });
+  it('of no weight is not taken', async () => {
+    await atFilling('potPies', { have: { grams: 900, atC: 4, ageHours: 12 } });
+    write('Filling there is', '0');
+    expect(screen.getByRole('alert').textContent).toMatch(/Filling there is: 1 to 20.?000 g/);
+    expect(filling()?.have?.grams).toBe(900);
+  });
+});

@@ -1,0 +1,79 @@
+import type { ItemInput } from '@crustallum/core/contracts/item';
+import type { Form } from '@crustallum/core/plan/formNames';
+import { formItem } from '@crustallum/core/plan/forms';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { store } from '../../desk/store';
+import { FakeServer, heading, open } from '../../testing/household';
+
+async function atOven(form: Form, oven: Partial<ItemInput['oven']> = {}): Promise<void> {
+  const item = formItem(form, 8, 'You');
+  new FakeServer().planned([{ ...item, oven: { ...item.oven, then: undefined, blind: undefined, ...oven } }]);
+  open('/bakes/bake1/bake1item1/oven');
+  await heading('Oven');
+}
+const oven = () => store.getState().desk.items[0]?.document.oven;
+const bakes = () => within(screen.getByRole('region', { name: 'How it is baked' }));
+const press = (name: string) => fireEvent.click(bakes().getByRole('button', { name }));
+const write = (name: string, value: string) =>
+  fireEvent.change(bakes().getByRole('textbox', { name }), { target: { value } });
+
+describe('heats after the first', () => {
+  it('begin gentler than the one before, each later, until there are as many as an oven is turned', async () => {
+    await atOven('dishPie', { setC: 200 });
+    for (const n of [1, 2, 3, 4]) {
+      press('Then another heat');
+      expect(oven()?.then).toHaveLength(n);
+    }
+    const heats = [{ fromMin: 0, setC: 200 }, ...(oven()?.then ?? [])];
+    heats.slice(1).forEach((h, i) => {
+      expect(h.fromMin).toBeGreaterThan(heats[i]?.fromMin ?? 0);
+      expect(h.setC).toBeLessThanOrEqual(heats[i]?.setC ?? 0);
+    });
+    expect(bakes().queryByRole('button', { name: 'Then another heat' })).toBeNull();
+  });
+  it('are as the cook writes them, and gone when taken away', async () => {
+    await atOven('dishPie', { then: [{ fromMin: 20, setC: 170 }] });
+    write('Heat 2 from', '25');
+    write('Heat 2', '180');
+    expect(oven()?.then).toEqual([{ fromMin: 25, setC: 180 }]);
+    press('No heat 2');
+    expect(oven()?.then).toBeUndefined();
+  });
+  it('that no oven has are not taken, and what is allowed is said', async () => {
+    await atOven('dishPie', { then: [{ fromMin: 20, setC: 170 }] });
+    write('Heat 2', '400');
+    expect(screen.getByRole('alert').textContent).toMatch(/Heat 2: .*120 to 260/);
+    expect(oven()?.then).toEqual([{ fromMin: 20, setC: 170 }]);
+  });
+});
+
+describe('foil', () => {
+  it('goes on late in the bake, and comes off again', async () => {
+    await atOven('dishPie');
+    const minutes = store.getState().desk.plan?.items[0]?.oven.minutes ?? 0;
+    press('Foil over it');
+    expect(oven()?.tentFromMin).toBeGreaterThan(minutes / 2);
+    expect(oven()?.tentFromMin).toBeLessThan(minutes);
+    press('No foil');
+    expect(oven()?.tentFromMin).toBeUndefined();
+  });
+});
+
+describe('the case empty first', () => {
+  it('is offered in a dish, not for what is folded by hand', async () => {
+    await atOven('pasties');
+    expect(bakes().queryByRole('button', { name: 'The case empty first' })).toBeNull();
+  });
+  it('stands on the Clock once it is pressed, and is off it once taken away', async () => {
+    await atOven('openTart');
+    const codes = () => store.getState().desk.plan?.clock.steps.map((s) => s.code) ?? [];
+    press('The case empty first');
+    await waitFor(() => expect(codes()).toEqual(expect.arrayContaining(['blindBake', 'weightsOut'])));
+    write('With weights', '18');
+    write('Without weights', '12');
+    fireEvent.click(bakes().getByRole('radio', { name: 'nothing' }));
+    expect(oven()?.blind).toMatchObject({ weightsMin: 18, bareMin: 12, sealed: false });
+    press('Not the case first');
+    await waitFor(() => expect(codes()).not.toContain('blindBake'));
+  });
+});
