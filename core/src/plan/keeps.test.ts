@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { doughKeeps, fillingKeeps, hoursKept, isFrozen } from './keeps';
+import { doughKeeps, fillingKeeps, hoursKept, isFrozen, usualAgeHours } from './keeps';
 import { forms } from './formNames';
 import { formItem } from './forms';
 
@@ -15,6 +15,11 @@ describe('what waits to be baked', () => {
         (k, atC, by) => expect(hoursKept(k, atC + by)).toBeLessThanOrEqual(hoursKept(k, atC)),
       ),
     );
+  });
+  it('is taken to be no older than it keeps, where nothing was said', () => {
+    for (const k of kept)
+      for (const atC of [-18, 4, 21])
+        expect(usualAgeHours(k, atC)).toBeLessThanOrEqual(Math.min(24, hoursKept(k, atC)));
   });
   it('keeps out of the cold for hours, not for days', () => {
     for (const k of kept) expect(hoursKept(k, 21)).toBeLessThanOrEqual(4);

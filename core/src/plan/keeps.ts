@@ -37,6 +37,9 @@ export const doughKeeps = ({ dough }: ItemInput): Keeps =>
 /** How long a filling keeps before it is baked. */
 export const fillingKeeps = (raw: boolean): Keeps => (raw ? keeps.raw : keeps.cooked);
 
+/** Made so long ago, where nothing was said: the day before, or as long as it keeps. */
+export const usualAgeHours = (k: Keeps, atC: number): number => Math.min(24, hoursKept(k, atC));
+
 /** Hours it keeps where it lies, by how warm that is. */
 export const hoursKept = (k: Keeps, atC: number): number =>
   isFrozen(atC) ? k.freezerH : atC > coldC ? k.warmH : k.fridgeH;

@@ -7,6 +7,8 @@ import type { Pastry } from '@crustallum/core/contracts/products';
 
 type Values = Problem['values'];
 const g = (v: Values, key: string): string => plain(Number(v[key] ?? 0), 0);
+/** The heat a bake is judged by. */
+const heatOf = (v: Values): string => `${g(v, 'setC')}°${Number(v['heats'] ?? 1) > 1 ? ' in the mean' : ''}`;
 
 const sentences: Record<ProblemCode, (v: Values) => string> = {
   cannot_be_cut: (v) => `It cannot be cut so${v['field'] ? `: ${fieldWords(String(v['field']))}` : ''}.`,
@@ -107,11 +109,11 @@ const sentences: Record<ProblemCode, (v: Values) => string> = {
     `${String(v['item'])} is out ${span(Number(v['minutes']))} before the table, for the one oven is taken.`,
   hands_taken: (v) => `${String(v['cook'])} would need two pairs of hands for ${String(v['item'])}.`,
   starts_past: (v) => `It would have had to start ${span(Number(v['minutes']))} ago.`,
-  heat_temp_low: (v) => `${g(v, 'setC')}° is low for pastry.`,
-  heat_temp_high: (v) => `${g(v, 'setC')}° is high for pastry.`,
+  heat_temp_low: (v) => `${heatOf(v)} is low for pastry.`,
+  heat_temp_high: (v) => `${heatOf(v)} is high for pastry.`,
   heat_too_much_heat: (v) =>
-    `${g(v, 'minutes')} min at ${g(v, 'setC')}° is long: pies of this kind are mostly in ${g(v, 'sameTempMin')}${Number(v['sameTimeC']) ? `, or at about ${g(v, 'sameTimeC')}° for so long` : ''}.`,
-  heat_too_little_heat: (v) => `${g(v, 'minutes')} min at ${g(v, 'setC')}° is little for this.`,
+    `${g(v, 'minutes')} min at ${heatOf(v)} is long: pies of this kind are mostly in ${g(v, 'sameTempMin')}${Number(v['sameTimeC']) ? `, or at about ${g(v, 'sameTimeC')}° for so long` : ''}.`,
+  heat_too_little_heat: (v) => `${g(v, 'minutes')} min at ${heatOf(v)} is little for this.`,
   heat_after_end: (v) => `${g(v, 'setC')}° from ${g(v, 'fromMin')} min: it is out at ${g(v, 'minutes')}.`,
   case_raw: (v) =>
     `After ${g(v, 'minutes')} min the empty case is still raw${Number(v['set']) ? `; it sets at ${g(v, 'set')}` : ''}.`,

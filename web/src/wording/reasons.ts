@@ -91,11 +91,11 @@ const sentences: Record<string, (v: Values) => string> = {
       noWater: 'no water goes in',
     })[s(v, 'status')] ?? '',
   'dough.isMade': (v) =>
-    `it is made already, ${g(v, 'ageHours')} h ago, and lies at ${degrees(Number(v['atC']), 0)}; ${g(v, 'need')} g are needed`,
+    `it is made ${Number(v['ageHours']) > 0 ? `already, ${g(v, 'ageHours')} h ago,` : 'by then'} and lies at ${degrees(Number(v['atC']), 0)}; ${g(v, 'need')} g are needed`,
   'dough.warmWater': (v) =>
     `no fat has to stay cold: warm water makes it stretch; it comes out of the bowl at ${degrees(Number(v['targetC']), 0)}`,
   'dough.total': (v) =>
-    `${g(v, 'flour')} + ${g(v, 'fat')} + ${g(v, 'water')} + ${g(v, 'salt')}${Number(v['other']) > 0.5 ? ` + ${g(v, 'other')} of the rest` : ''}${Number(v['surplus']) > 20 ? `; ${g(v, 'surplus')} to spare` : ''}; rolled as ${g(v, 'sheets')} ${Number(v['sheets']) === 1 ? 'sheet' : 'sheets'}`,
+    `${g(v, 'flour')} + ${g(v, 'fat')} + ${g(v, 'water')} + ${g(v, 'salt')}${Number(v['other']) > 0.5 ? ` + ${g(v, 'other')} of the rest` : ''}${Number(v['surplus']) > 20 ? `; ${g(v, 'surplus')} for others, or to spare` : ''}; rolled as ${g(v, 'sheets')} ${Number(v['sheets']) === 1 ? 'sheet' : 'sheets'}`,
   'dough.outOfBowl': (v) =>
     `${fat(v)} can be worked from ${g(v, 'low')} to ${g(v, 'high')}°; by ${methodWords[s(v, 'method')] ?? s(v, 'method')}, hands and motion counted`,
   'dough.outWarm': (v) =>

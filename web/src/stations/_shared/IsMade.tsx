@@ -3,21 +3,20 @@ import { X } from 'lucide-react';
 import { useItem } from '../../desk/useItem';
 import { Ruled } from './Ruled';
 
-/** Made the day before, where nothing was said, h. */
-const usualAgeHours = 24;
-
 /** A dough or a filling that is there already: how much, how warm it lies, and how long since it was made. */
 export function IsMade({
   of,
   have,
   neededG,
   restingC,
+  ageHours,
 }: {
   of: 'dough' | 'filling';
   have: HaveInput | null | undefined;
-  /** What is needed, and where it lies: to begin from. */
+  /** What is needed, where it lies and how old it mostly is: to begin from. */
   neededG: number;
   restingC: number;
+  ageHours: number;
 }) {
   const { change } = useItem();
   const path = `${of}.have`;
@@ -26,9 +25,7 @@ export function IsMade({
       <button
         type="button"
         className="press quiet mt-2"
-        onClick={() =>
-          change({ [path]: { grams: Math.max(1, Math.round(neededG)), atC: restingC, ageHours: usualAgeHours } })
-        }
+        onClick={() => change({ [path]: { grams: Math.max(1, Math.round(neededG)), atC: restingC, ageHours } })}
       >
         It is made already
       </button>

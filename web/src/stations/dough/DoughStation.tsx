@@ -13,6 +13,8 @@ import { plain } from '../../wording/numbers';
 import { fatWords, pieceWord } from '../../wording/words';
 import { Drawing } from '../_shared/Drawing';
 import { Held } from '../_shared/Held';
+import { plainKitchen } from '@crustallum/core/plan/starters';
+import { doughKeeps, usualAgeHours } from '@crustallum/core/plan/keeps';
 import { IsMade } from '../_shared/IsMade';
 import { StationPage } from '../_shared/StationPage';
 import { Bowl } from './Bowl';
@@ -45,7 +47,7 @@ export function DoughStation() {
   const { item, plan } = useItem();
   const [view, setView] = useState<View>('scale');
   const { follows } = useSharedDough();
-  const kitchen = useAppSelector((s) => s.desk.kitchen);
+  const fridgeC = useAppSelector((s) => s.desk.kitchen?.fridgeC ?? plainKitchen.fridgeC);
   const cost = useCost();
   const d = plan?.dough;
   const facts = d?.facts;
@@ -55,7 +57,13 @@ export function DoughStation() {
   const one = `a ${pieceWord[product ?? 'handPies'][0]}`;
   const shown = filo || !facts ? 'scale' : view;
   const isMade = !filo && plan && item && (
-    <IsMade of="dough" have={item.document.dough.have} neededG={plan.cut.doughMassG} restingC={kitchen?.fridgeC ?? 4} />
+    <IsMade
+      of="dough"
+      have={item.document.dough.have}
+      neededG={plan.cut.doughMassG}
+      restingC={fridgeC}
+      ageHours={usualAgeHours(doughKeeps(item.document), fridgeC)}
+    />
   );
   // mixed elsewhere, or already: nothing is weighed here, and what is in it stays to be said
   if (follows || (item?.document.dough.have && !filo))
@@ -169,6 +177,7 @@ function WhatIf({ dough, pct }: { dough: DoughPlan; pct: number }) {
 function DoughDrawing({ dough, pieces }: { dough: DoughPlan; pieces: string }) {
   const phone = usePhone();
   const { masses } = dough;
+  const { shared } = useSharedDough();
   const label = `Flour ${plain(masses.flourG, 0)} g, fat ${plain(masses.fatG, 0)} g, water ${plain(masses.waterG, 0)} g, salt ${plain(masses.saltG, 1)} g, drawn to one scale`;
   const heat = 'How the heat of flour, fat and water levels out in the bowl';
   if (phone) {
@@ -203,7 +212,7 @@ function DoughDrawing({ dough, pieces }: { dough: DoughPlan; pieces: string }) {
         </>
       }
     >
-      <Heaps dough={dough} laid={laid} title={`What goes in for ${pieces}, to one scale`} />
+      <Heaps dough={dough} laid={laid} title={`What goes in for ${shared ? 'all of them' : pieces}, to one scale`} />
       <g transform="translate(20 250)">
         <RatioBar dough={dough} width={630} />
       </g>

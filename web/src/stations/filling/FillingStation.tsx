@@ -10,6 +10,8 @@ import { Choice } from '../../design/ui/Choice';
 import { Pick } from '../../design/ui/Pick';
 import { bodyNames } from '@crustallum/core/filling/thickening';
 import { mayGoInHot } from '@crustallum/core/plan/stations/filling/result';
+import { plainKitchen } from '@crustallum/core/plan/starters';
+import { fillingKeeps, usualAgeHours } from '@crustallum/core/plan/keeps';
 import { Body } from './Body';
 import { GoesIn } from './GoesIn';
 import { Later } from '../_shared/charts/Later';
@@ -30,7 +32,7 @@ export function FillingStation() {
   const { item, plan, steps, serveAt, change } = useItem();
   const phone = usePhone();
   const [view, setView] = useState<View>('in');
-  const fridgeC = useAppSelector((s) => s.desk.kitchen?.fridgeC ?? 4);
+  const fridgeC = useAppSelector((s) => s.desk.kitchen?.fridgeC ?? plainKitchen.fridgeC);
   if (!item || !plan || !serveAt) return <Waiting />;
   const f = plan.filling;
   const cooling = steps.find((s) => s.code === 'coolFilling');
@@ -80,7 +82,13 @@ export function FillingStation() {
               onChange={(body) => change({ 'filling.body': body })}
             />
           )}
-          <IsMade of="filling" have={item.document.filling.have} neededG={f.totalG} restingC={fridgeC} />
+          <IsMade
+            of="filling"
+            have={item.document.filling.have}
+            neededG={f.totalG}
+            restingC={fridgeC}
+            ageHours={usualAgeHours(fillingKeeps(f.raw), fridgeC)}
+          />
         </>
       }
       numbers={[

@@ -73,6 +73,12 @@ describe('a filling that is made already', () => {
     press('The filling is still to be made');
     await waitFor(() => expect(codes()).toContain('cookFilling'));
   });
+  it('raw is begun from as fresh as it keeps, so that it passes', async () => {
+    await atFilling('pasties');
+    press('It is made already');
+    await waitFor(() => expect(codes()).not.toContain('prepareFilling'));
+    expect(screen.queryByText(/it is not to be used/)).toBeNull();
+  });
   it('of no weight is not taken', async () => {
     await atFilling('potPies', { have: { grams: 900, atC: 4, ageHours: 12 } });
     write('Filling there is', '0');

@@ -18,14 +18,15 @@ const codes: Record<Finding['code'], ProblemCode> = {
 };
 
 /** What does not work out at the Oven. */
-export function ovenProblems(item: ItemInput, { bake, blind, findings }: OvenResult): Problem[] {
+export function ovenProblems(item: ItemInput, { bake, blind, findings, meanC }: OvenResult): Problem[] {
   const { setC } = item.oven;
   const never = bake.proposed === null;
   return [
     ...(never ? [problem('oven', 'never_ready', 'stop', ['oven.setC'], { binds: bake.binds, setC })] : []),
     ...findings.map((f) =>
       problem('oven', codes[f.code], 'warn', ['oven.setC'], {
-        setC,
+        setC: meanC,
+        heats: heatsOf(item.oven).length,
         minutes: bake.proposed ?? 0,
         sameTimeC: f.suggest?.sameTimeC ?? 0,
         sameTempMin: f.suggest?.sameTempMin ?? 0,

@@ -37,6 +37,17 @@ describe('the heats of a bake', () => {
         }),
       ),
     ).toBe('0:220 20:170'));
+  it('are judged by their mean, and that mean is what is said', () => {
+    const pie = formItem('dishPie', 8, 'You');
+    const { oven, problems } = planItem(
+      { ...pie, oven: { ...pie.oven, setC: 180, then: [{ fromMin: 30, setC: 120 }] } },
+      plainKitchen,
+    );
+    const low = problems.find((p) => p.code === 'heat_temp_low');
+    expect(low?.values).toMatchObject({ setC: oven.meanC, heats: 2 });
+    expect(oven.meanC).toBeGreaterThan(120);
+    expect(oven.meanC).toBeLessThan(180);
+  });
   it('each state how far they may go, in the field they are written in', () =>
     expect(numberRulesByPath(ItemOvenInput, 'oven.')).toMatchObject({
       'oven.setC': { min: 120, max: 260 },

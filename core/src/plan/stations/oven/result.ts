@@ -24,6 +24,8 @@ export interface OvenResult {
   targetC: number;
   /** The case baked before it is filled; null where it is not. */
   blind: BlindBake | null;
+  /** The heat it is judged by: of several, their mean over the bake, °C to 5. */
+  meanC: number;
   /** Minutes from cold until the oven can take it. */
   preheatMin: number;
   /** The same for the empty case's own heat. */
@@ -72,6 +74,7 @@ export function ovenResult(item: ItemInput, kitchen: KitchenInput, cut: CutPlan,
     support: spec.support === 'unknown' ? ('tray' as const) : spec.support,
     oven: { ...spec.oven, mode, steps: spec.oven.steps.map((s) => ({ ...s, setC: s.setC + less })) },
   };
+  const meanC = meanHeatC(spec.oven.steps, bake.proposed);
   const otherBake = remember(['otherFan', other], () => simulateBake(other));
   return {
     bake,
@@ -81,12 +84,13 @@ export function ovenResult(item: ItemInput, kitchen: KitchenInput, cut: CutPlan,
     minutes: bake.proposed,
     targetC: bake.targetC,
     blind,
+    meanC,
     preheatMin: preheat(spec),
     blindPreheatMin: empty ? preheat(empty) : 0,
     trays: trays.length,
     onTrays: trays,
     findings: plausible({
-      value: meanHeatC(spec.oven.steps, bake.proposed),
+      value: meanC,
       unit: 'C',
       mode: item.oven.mode,
       timeMin: bake.proposed,
