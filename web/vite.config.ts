@@ -46,6 +46,26 @@ export default defineConfig({
   ],
   resolve: { conditions: ['source', 'module', 'browser', 'development|production'] },
   worker: { format: 'es' },
-  build: { target: 'es2022', sourcemap: false, chunkSizeWarningLimit: 900 },
+  build: {
+    target: 'es2022',
+    sourcemap: false,
+    chunkSizeWarningLimit: 900,
+    // many small files are opened more slowly than few: what every page needs is one, what every station needs another
+    rolldownOptions: {
+      output: {
+        codeSplitting: {
+          groups: [
+            { name: 'frame', tags: ['$initial'], priority: 2 },
+            {
+              name: 'station',
+              test: /web[\\/]src[\\/](stations[\\/]_shared(?![\\/]charts)|design|coldline)[\\/]/,
+              priority: 1,
+              includeDependenciesRecursively: false,
+            },
+          ],
+        },
+      },
+    },
+  },
   server: { proxy: { '/api': api } },
 });

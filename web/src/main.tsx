@@ -8,20 +8,27 @@ import { Provider } from 'react-redux';
 import { RouterProvider } from 'react-router';
 import { dropOldAnswers } from './api/offlineCache';
 import { applyLight } from './design/light';
-import { loadRoom, makeRouter } from './shell/routes';
+import { loadRoom } from './shell/rooms';
+import { makeRouter } from './shell/routes';
 import { openFirst } from './desk/openFirst';
 import { store } from './desk/store';
 
-loadRoom(location.pathname);
-void openFirst(store.dispatch, location.pathname);
+const room = loadRoom(location.pathname);
+const opened = openFirst(store.dispatch, location.pathname).catch(() => undefined);
 void dropOldAnswers();
 applyLight();
 setInterval(applyLight, 5 * 60_000);
 
-createRoot(document.getElementById('root') as HTMLElement).render(
-  <StrictMode>
-    <Provider store={store}>
-      <RouterProvider router={makeRouter()} />
-    </Provider>
-  </StrictMode>,
+/** What a device that was here before needs to have its last plan on the desk; a slower answer finds the page drawn without it. */
+const drawAtLatestMs = 500;
+
+// not awaited here: the rooms' own files wait for this one
+void Promise.race([Promise.all([opened, room]), new Promise((late) => setTimeout(late, drawAtLatestMs))]).then(() =>
+  createRoot(document.getElementById('root') as HTMLElement).render(
+    <StrictMode>
+      <Provider store={store}>
+        <RouterProvider router={makeRouter()} />
+      </Provider>
+    </StrictMode>,
+  ),
 );

@@ -1,27 +1,34 @@
 import { matchPath } from 'react-router';
 import { api } from '../api/api';
+import { desk } from './desk';
 import { readKeptPlan } from './keptPlans';
 import type { AppDispatch } from './store';
+import { takeUpBake } from './takeUpBake';
 import { currentBake } from './useOpenBake';
 
 /**
  * Asks for what the page opens with before any of it is drawn: the day the address names, else the one that comes next;
- * and from the device's store what the server has not had and the last plan. Who draws finds them there.
+ * and from the device's store what the server has not had and the last plan. Done when it is all on the desk, or missing.
  */
 export async function openFirst(dispatch: AppDispatch, path: string): Promise<void> {
   const named = matchPath('/bakes/:bakeId/*', path)?.params.bakeId;
-  const open = (bakeId: string) => {
+  const open = async (bakeId: string) => {
     void readKeptPlan(bakeId);
-    void dispatch(api.endpoints.bake.initiate(bakeId, { subscribe: false }));
+    const { data } = await dispatch(api.endpoints.bake.initiate(bakeId, { subscribe: false }));
+    if (data) await dispatch(takeUpBake(data));
   };
   void import('./deskStore').then(({ deskStore }) => deskStore.open()).catch(() => undefined);
   // the day first: what is drawn waits for it
-  if (named) open(named);
+  const opened = named && open(named);
   const bakes = dispatch(api.endpoints.bakes.initiate(undefined, { subscribe: false }));
-  void dispatch(api.endpoints.kitchen.initiate(undefined, { subscribe: false }));
+  const kitchen = dispatch(api.endpoints.kitchen.initiate(undefined, { subscribe: false }));
   void dispatch(api.endpoints.larder.initiate(undefined, { subscribe: false }));
-  if (named) return;
-  const { data } = await bakes;
-  const next = data && currentBake(data, Date.now())?.id;
-  if (next) open(next);
+  if (!named) {
+    const { data } = await bakes;
+    const next = data && currentBake(data, Date.now())?.id;
+    if (next) await open(next);
+  }
+  await opened;
+  const { data } = await kitchen;
+  if (data) dispatch(desk.actions.kitchenKnown(data.document));
 }

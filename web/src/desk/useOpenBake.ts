@@ -2,9 +2,8 @@ import { useEffect } from 'react';
 import type { BakeHead } from '@crustallum/core/contracts/bake';
 import { useBakeQuery, useBakesQuery, useKitchenQuery } from '../api/api';
 import { desk } from './desk';
-import { readDrafts } from './drafts';
-import { keptPlan } from './keptPlans';
 import { useAppDispatch, useAppSelector } from './store';
+import { takeUpBake } from './takeUpBake';
 
 const graceMs = 12 * 3_600_000;
 
@@ -26,18 +25,7 @@ export function useOpenBake(bakeId: string | undefined): { missing: boolean } {
   useEffect(() => {
     if (!bake) return;
     let current = true;
-    const plan = keptPlan(
-      bake.id,
-      bake.items.map((i) => i.id),
-    );
-    void readDrafts()
-      .catch(() => [])
-      .then(async (drafts) => {
-        if (!current) return;
-        dispatch(desk.actions.bakeOpened({ bake, drafts }));
-        const kept = await plan;
-        if (kept && current) dispatch(desk.actions.keptPlanFound({ bakeId: bake.id, plan: kept }));
-      });
+    void dispatch(takeUpBake(bake, () => current));
     return () => {
       current = false;
     };

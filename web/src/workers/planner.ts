@@ -3,8 +3,14 @@ import type { Planner } from './answers';
 
 const begun = (): Worker => new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' });
 
-/** The planner worker of this page. Kept in a file of its own, so that tests can put another in its place. */
-export const planner: Remote<Planner> = wrap<Planner>(begun());
+let first: Remote<Planner> | null = null;
+/**
+ * The planner worker of this page, begun when it is first asked: until then the page that opens has the machine to itself.
+ * Kept in a file of its own, so that tests can put another in its place.
+ */
+export const planner = new Proxy({} as Remote<Planner>, {
+  get: (_, name) => (first ??= wrap<Planner>(begun()))[name as keyof Remote<Planner>],
+});
 
 let second: { worker: Worker; remote: Remote<Planner> } | null = null;
 /** A second worker for long questions beside the plan, started when the first is asked: no plan waits behind them. */
