@@ -9,6 +9,9 @@ import type { ChangeEntryInput, LogEntry, NewEntryInput } from '@crustallum/core
 import type { StoredTool, ToolInput } from '@crustallum/core/contracts/tool';
 import type { MealInput } from '@crustallum/core/contracts/meal';
 
+/** The tag of one day's answer; of every day's where it is not known whose item it was. */
+const dayOf = (id?: string) => ({ type: 'Bake', ...(id ? { id } : {}) }) as const;
+
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: new URL('/api/', location.origin).href }),
@@ -16,7 +19,10 @@ export const api = createApi({
   // eslint-disable-next-line max-lines-per-function -- one row for each request
   endpoints: (build) => ({
     bakes: build.query<BakeHead[], void>({ query: () => 'bakes', providesTags: ['Bakes'] }),
-    bake: build.query<StoredBake, string>({ query: (id) => `bakes/${id}`, providesTags: ['Bake'] }),
+    bake: build.query<StoredBake, string>({
+      query: (id) => `bakes/${id}`,
+      providesTags: (_bake, _error, id) => [dayOf(id)],
+    }),
     createBake: build.mutation<StoredBake, NewBakeInput>({
       query: (body) => ({ url: 'bakes', method: 'POST', body }),
       invalidatesTags: ['Bakes'],
@@ -44,7 +50,7 @@ export const api = createApi({
     }),
     addItem: build.mutation<StoredItem, { bakeId: string; document: ItemInput }>({
       query: ({ bakeId, document }) => ({ url: `bakes/${bakeId}/items`, method: 'POST', body: { document } }),
-      invalidatesTags: ['Bake'],
+      invalidatesTags: (_item, _error, { bakeId }) => [dayOf(bakeId)],
     }),
     changeItem: build.mutation<
       StoredItem,
@@ -64,11 +70,11 @@ export const api = createApi({
     }),
     removeItem: build.mutation<StoredItem, string>({
       query: (id) => ({ url: `items/${id}`, method: 'DELETE' }),
-      invalidatesTags: ['Bake'],
+      invalidatesTags: (item) => [dayOf(item?.bakeId)],
     }),
     restoreItem: build.mutation<StoredItem, string>({
       query: (id) => ({ url: `items/${id}/restore`, method: 'POST' }),
-      invalidatesTags: ['Bake'],
+      invalidatesTags: (item) => [dayOf(item?.bakeId)],
     }),
     kitchen: build.query<StoredKitchen, void>({ query: () => 'kitchen', providesTags: ['Kitchen'] }),
     changeKitchen: build.mutation<StoredKitchen, ChangeKitchenInput>({
