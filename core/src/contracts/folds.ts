@@ -44,6 +44,10 @@ export class FoldsInput {
   @NumberIn(0, 200, 'g/m²') brushGramsPerM2!: number;
   @NumberIn(150, 700, 'mm') leafLengthMm!: number;
   @NumberIn(150, 600, 'mm') leafWidthMm!: number;
-  /** How the leaves are laid, where it is not as the tin says. */
+  /** A tray's leaves over the filling, where it is not as usual. */
+  @Optional() @NumberIn(1, 12, 'leaves', { integer: true }) leavesOver?: number;
+  /** Every leaf is cut across in two, and its halves are laid as leaves. */
+  @Optional() @IsBoolean() halfLeaves?: boolean;
+  /** What strips of leaf are closed to, for pies in the hand; trays and coils are laid as they are. */
   @Optional() @OneOf(layings) laying?: Laying;
 }

@@ -5,7 +5,7 @@ export type Pastry = (typeof pastries)[number];
 
 /** Which pastries a product can be made of. */
 export const pastriesOf: Record<Product, readonly Pastry[]> = {
-  handPies: ['shortcrust', 'roughPuff'],
+  handPies: ['shortcrust', 'roughPuff', 'filo'],
   dishPie: ['shortcrust', 'roughPuff'],
   potPies: ['shortcrust', 'roughPuff'],
   filoTray: ['filo'],

@@ -4,6 +4,7 @@ import { model } from '../quantities/model';
 import { NestedList, NumberIn, OneOf, Optional } from '../quantities/rules';
 import { handPiece, handPieceKinds, type HandPieceKind } from './handPiece';
 import { custardSet } from './custard';
+import { leafPieceKinds, leafPieces, type LeafPieceKind } from './leafPieces';
 import { fillKinds, fillVolume, simulatorShape, type FillShape, type FillShapeKind } from './fillVolume';
 
 export class FillShapeInput implements FillShape {
@@ -25,6 +26,14 @@ export class FillShapeInput implements FillShape {
   @Optional() @NumberIn(0.1, 200, 'cm') dia?: number;
   @Optional() @NumberIn(0.1, 200, 'cm') len?: number;
   @Optional() @NumberIn(0.2, 2, 'g/ml') density?: number;
+}
+
+export class LeafPiecesInput {
+  @OneOf(leafPieceKinds) kind!: LeafPieceKind;
+  @NumberIn(50, 2000, 'mm') leafLengthMm!: number;
+  @NumberIn(50, 2000, 'mm') leafWidthMm!: number;
+  @NumberIn(20, 800, 'mm') stripMm!: number;
+  @NumberIn(1, 20, 'leaves', { integer: true }) leavesInStack!: number;
 }
 
 export class HandPieceInput {
@@ -75,6 +84,15 @@ export const fillingModels = [
     certainty: 'estimate',
     input: CustardInput,
     run: (i) => ({ custard: custardSet(i) }),
+  }),
+  model({
+    name: 'filling.leafPieces',
+    summary: 'Triangles, parcels and cigars closed in strips of leaf: how many a stack gives, and what one holds',
+    units: 'mm in; mm, ml out',
+    source: 'Oven and filling 3.6 for a triangle; the rest our estimates',
+    certainty: 'estimate',
+    input: LeafPiecesInput,
+    run: leafPieces,
   }),
   model({
     name: 'filling.handPiece',

@@ -1,6 +1,5 @@
-import { layings, type Laying } from './leafLaying';
 import { ValidateIf, MaxLength } from 'class-validator';
-import { IsObject, IsString } from 'class-validator';
+import { IsBoolean, IsObject, IsString } from 'class-validator';
 import { NestedList, NumberIn, OneOf, Optional, ListOf } from '../quantities/rules';
 import type { Fold, Lock } from './layers';
 import { filmBands, type LaminateKind } from './thickness';
@@ -102,12 +101,14 @@ export class CrumbMixInput {
 }
 
 export class LeafLayingInput {
-  @OneOf(layings) laying!: Laying;
+  @OneOf(['tray', 'coil']) laying!: 'tray' | 'coil';
   @NumberIn(50, 2000, 'mm') leafLengthMm!: number;
   @NumberIn(50, 2000, 'mm') leafWidthMm!: number;
   @NumberIn(50, 1000, 'mm') tinLengthMm!: number;
   @NumberIn(50, 1000, 'mm') tinWidthMm!: number;
   @NumberIn(1, 20, 'leaves', { integer: true }) leavesInStack!: number;
+  @Optional() @NumberIn(1, 20, 'leaves', { integer: true }) leavesOver?: number;
+  @Optional() @IsBoolean() halves?: boolean;
   @NumberIn(0, 500, 'g/m²') brushGramsPerM2!: number;
 }
 

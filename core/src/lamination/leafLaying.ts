@@ -1,23 +1,28 @@
 import { rowOf, within } from '../quantities/refusal';
 
-export const layings = ['tray', 'coil', 'triangle', 'parcel'] as const;
+/** How leaves are laid: in a tray, as ropes coiled in a tin, or cut in strips that close to pieces for the hand. */
+export const layings = ['tray', 'coil', 'triangle', 'parcel', 'cigar'] as const;
 export type Laying = (typeof layings)[number];
 
 export interface LeafLayingOptions {
-  laying: Laying;
+  laying: 'tray' | 'coil';
   leafLengthMm: number;
   leafWidthMm: number;
   /** The tin or tray: length and width, a round one counts as a square of its diameter. */
   tinLengthMm: number;
   tinWidthMm: number;
-  /** Leaves one on another, for tray the base's; the cook's own number. */
+  /** Layers one on another, for a tray those under the filling, and those over it where the cook said so. */
   leavesInStack: number;
+  leavesOver?: number;
+  /** Every leaf is cut across in two, and its halves are laid as leaves. */
+  halves?: boolean;
   brushGramsPerM2: number;
 }
 
 /** One act of laying: how many leaves, turned by how much, how far over the one before. */
 export interface LayingAct {
-  act: 'base' | 'fill' | 'top' | 'stack' | 'strips' | 'roll' | 'flags' | 'tuck' | 'join';
+  act: 'base' | 'fill' | 'top' | 'stack' | 'roll' | 'tuck' | 'join';
+  /** As they are laid: halves where leaves are halved. */
   leaves: number;
   turnDeg: number;
   overlapMm: number;
@@ -25,110 +30,75 @@ export interface LayingAct {
 
 export interface LeafLaying {
   acts: LayingAct[];
+  /** Whole leaves from the packet. */
   leaves: number;
   brushG: number;
-  /** Pieces that come of it: one tray, ropes of a coil, triangles or parcels of one stack. */
-  pieces: number;
-  /** Size of one piece, mm (of a triangle its strip's width, and how often it is folded), and its filling, g (estimate). */
-  pieceMm: [number, number];
-  fillG: number;
+  /** Layers under and over the filling; of a rope, round it. */
+  under: number;
+  over: number;
 }
 
-/** Leaves lap over one another, and are tucked in, by this, mm; filling lies so deep in a triangle or parcel, mm (estimates). */
+/** Leaves lap over one another, and are tucked in, by this, mm (estimates). */
 const lapMm = 40;
 const tuckMm = 20;
-const fillMm = 12;
-const fillGPerMl = 1.02;
-/** Top leaves of a pie for each of its base, and a strip's least and most width, mm. */
+/** Top leaves of a pie for each of its base. */
 const topShare = 0.8;
-const [narrowMm, wideMm] = [60, 110];
-/** A rope is as thick as this share of its roll of leaf round the filling (estimate): filling of that diameter, mm. */
-const ropeFillMm = 28;
 
 const count = (span: number, leaf: number): number =>
   leaf >= span ? 1 : 1 + Math.ceil((span - leaf) / Math.max(20, leaf - lapMm));
 
+/** Layers over a tray's filling where the cook named none: four for five under it, as is usual. */
+export const usualOver = (under: number): number => Math.max(1, Math.round(under * topShare));
+
 /**
- * Order and overlap of leaves for a tray, a coil, triangles or parcels, from the leaf as it is bought. Leaves side by side lap
- * by 40 mm and their seams are turned about from layer to layer. Strip widths, depth of filling and tucks are estimates.
+ * Order and overlap of leaves for a tray or a rope, from the leaf as it is bought: in a tray they come up its sides, lie side
+ * by side lapped by 40 mm where one does not cover it, and their seams are turned about from layer to layer (estimates).
+ * @example leafLaying({ laying: 'tray', leafLengthMm: 480, leafWidthMm: 300, tinLengthMm: 300, tinWidthMm: 220, leavesInStack: 7, leavesOver: 5, brushGramsPerM2: 50 }).leaves // 12
  */
 export function leafLaying(o: LeafLayingOptions): LeafLaying {
-  const length = within(o.leafLengthMm, 50, 2000, 'leafLengthMm');
+  const whole = within(o.leafLengthMm, 50, 2000, 'leafLengthMm');
   const width = within(o.leafWidthMm, 50, 2000, 'leafWidthMm');
-  const stack = within(o.leavesInStack, 1, 20, 'leavesInStack');
-  const perLeafG = (within(o.brushGramsPerM2, 0, 500, 'brushGramsPerM2') * length * width) / 1e6;
-  const made = rowOf<() => Omit<LeafLaying, 'leaves' | 'brushG'>>(
+  const under = within(o.leavesInStack, 1, 20, 'leavesInStack');
+  const perM2 = within(o.brushGramsPerM2, 0, 500, 'brushGramsPerM2');
+  const length = o.halves ? whole / 2 : whole;
+  const made = rowOf<() => { acts: LayingAct[]; over: number }>(
     {
       tray: () => {
-        const across = count(within(o.tinLengthMm, 50, 1000, 'tinLengthMm'), length);
-        const along = count(within(o.tinWidthMm, 50, 1000, 'tinWidthMm'), width);
-        const each = across * along;
-        const top = Math.max(1, Math.round(stack * topShare));
+        const tin = [within(o.tinLengthMm, 50, 1000, 'tinLengthMm'), within(o.tinWidthMm, 50, 1000, 'tinWidthMm')];
+        const one = (l: number, w: number) => count(tin[0], l) * count(tin[1], w);
+        const each = Math.min(one(length, width), one(width, length));
+        const over = within(o.leavesOver ?? usualOver(under), 1, 20, 'leavesOver');
         const overlapMm = each > 1 ? lapMm : 0;
         const turnDeg = each > 1 ? 180 : 90;
         return {
+          over,
           acts: [
-            { act: 'base', leaves: stack * each, turnDeg, overlapMm },
+            { act: 'base', leaves: under * each, turnDeg, overlapMm },
             { act: 'fill', leaves: 0, turnDeg: 0, overlapMm: 0 },
-            { act: 'top', leaves: top * each, turnDeg, overlapMm },
+            { act: 'top', leaves: over * each, turnDeg, overlapMm },
             { act: 'tuck', leaves: 0, turnDeg: 0, overlapMm: tuckMm },
           ],
-          pieces: 1,
-          pieceMm: [o.tinLengthMm, o.tinWidthMm],
-          fillG: (o.tinLengthMm * o.tinWidthMm * 2 * fillMm * fillGPerMl) / 1000,
         };
       },
-      coil: () => {
-        const ropeMm = length - 2 * tuckMm;
-        return {
-          acts: [
-            { act: 'stack', leaves: stack, turnDeg: 0, overlapMm: 0 },
-            { act: 'roll', leaves: 0, turnDeg: 0, overlapMm: tuckMm },
-            { act: 'join', leaves: 0, turnDeg: 0, overlapMm: lapMm },
-          ],
-          pieces: 1,
-          pieceMm: [ropeMm, ropeFillMm],
-          fillG: (ropeMm * Math.PI * (ropeFillMm / 2) ** 2 * fillGPerMl) / 1000,
-        };
-      },
-      triangle: () => {
-        const strips = Math.max(1, Math.round(width / ((narrowMm + wideMm) / 2)));
-        const strip = width / strips;
-        return {
-          acts: [
-            { act: 'stack', leaves: stack, turnDeg: 0, overlapMm: 0 },
-            { act: 'strips', leaves: 0, turnDeg: 0, overlapMm: 0 },
-            { act: 'flags', leaves: 0, turnDeg: 45, overlapMm: 0 },
-            { act: 'tuck', leaves: 0, turnDeg: 0, overlapMm: Math.min(tuckMm, strip / 3) },
-          ],
-          pieces: strips,
-          pieceMm: [strip, Math.floor((length - tuckMm) / strip)],
-          fillG: ((strip * strip) / 2) * 0.8 * fillMm * fillGPerMl * 1e-3,
-        };
-      },
-      parcel: () => {
-        const pieces = Math.max(1, Math.round(length / (1.6 * width * 0.5)));
-        const side = length / pieces;
-        const across = Math.max(20, side - 2 * tuckMm * 1.5);
-        const deep = Math.max(20, width / 4);
-        return {
-          acts: [
-            { act: 'stack', leaves: stack, turnDeg: 0, overlapMm: 0 },
-            { act: 'strips', leaves: 0, turnDeg: 90, overlapMm: 0 },
-            { act: 'tuck', leaves: 0, turnDeg: 0, overlapMm: tuckMm * 1.5 },
-            { act: 'roll', leaves: 0, turnDeg: 0, overlapMm: deep },
-          ],
-          pieces,
-          pieceMm: [across, deep],
-          fillG: across * deep * fillMm * fillGPerMl * 1e-3,
-        };
-      },
+      coil: () => ({
+        over: under,
+        acts: [
+          { act: 'stack', leaves: under, turnDeg: 0, overlapMm: 0 },
+          { act: 'roll', leaves: 0, turnDeg: 0, overlapMm: tuckMm },
+          { act: 'join', leaves: 0, turnDeg: 0, overlapMm: lapMm },
+        ],
+      }),
     },
     o.laying,
     'laying',
   )();
-  const leaves = made.acts.reduce((sum, a) => sum + a.leaves, 0);
-  return { ...made, leaves, brushG: leaves * perLeafG };
+  const laid = made.acts.reduce((sum, a) => sum + a.leaves, 0);
+  return {
+    ...made,
+    under,
+    leaves: o.halves ? Math.ceil(laid / 2) : laid,
+    brushG: (laid * perM2 * length * width) / 1e6,
+  };
 }
 
 /** Dough of filo is about this heavy, kg/m³ (estimate). */

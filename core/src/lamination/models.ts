@@ -12,7 +12,7 @@ const estimate = 'Our estimate; recalibrate from your own sheets';
 export const laminationModels = [
   model({
     name: 'lamination.leafLaying',
-    summary: 'Order, overlap and brushing of filo leaves for a tray, a coil, triangles or parcels',
+    summary: 'Order, overlap and brushing of filo leaves for a tray or a coil',
     units: 'mm, g/m² in; g out',
     source: estimate,
     certainty: 'estimate',

@@ -13,6 +13,7 @@ export const forms = [
   'rolls',
   'ring',
   'filoTray',
+  'filoTriangles',
   'filoCoil',
 ] as const;
 export type Form = (typeof forms)[number];

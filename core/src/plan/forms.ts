@@ -1,5 +1,6 @@
 import type { CutInput } from '../contracts/cut';
 import type { FillingInput } from '../contracts/filling';
+import type { FoldsInput } from '../contracts/folds';
 import type { ItemInput } from '../contracts/item';
 import type { Pastry, Product } from '../contracts/products';
 import type { SealInput } from '../contracts/seal';
@@ -18,6 +19,7 @@ interface Start {
   /** How many for so many people: pieces, or helpings of a dish. */
   count: (people: number) => number;
   cut?: (people: number) => Partial<CutInput>;
+  folds?: Partial<FoldsInput>;
   filling: Partial<FillingInput>;
   seal?: Partial<SealInput>;
   oven?: Partial<ItemInput['oven']>;
@@ -222,6 +224,17 @@ const starts: Record<Form, Start> = {
     oven: { setC: 190 },
   },
   filoTray: { product: 'filoTray', title: 'Filo tray', count: (m) => Math.max(6, m), filling: greens },
+  filoTriangles: {
+    product: 'handPies',
+    pastry: 'filo',
+    title: 'Filo triangles',
+    count: (m) => 3 * m,
+    cut: () => ({ cutterMm: 70, pieceKind: 'triangle', thicknessMm: 1 }),
+    folds: { leavesInStack: 2, laying: 'triangle' },
+    filling: greens,
+    seal: { glue: 'none', slits: 0, wash: 'butter' },
+    oven: { setC: 190 },
+  },
   filoCoil: { product: 'filoCoil', title: 'A coil', count: (m) => Math.max(6, m), filling: greens, standMinutes: 20 },
 };
 
@@ -234,6 +247,7 @@ export function formItem(form: Form, people: number, cook: string): ItemInput {
     title: s.title,
     sign: s.sign ?? plain.sign,
     brief: { count: Math.min(60, s.count(people)) },
+    folds: { ...plain.folds, ...s.folds },
     filling: { ...plain.filling, ...s.filling },
     cut: { ...plain.cut, ...s.cut?.(people) },
     seal: { ...plain.seal, ...s.seal },

@@ -157,7 +157,10 @@ const roundDish = (tin: number, product: Product) => ({
 
 function productOf(read: ReadRecipe, text: string): Product {
   const words = `${read.title ?? ''} ${text.slice(0, 20_000)}`.toLowerCase();
-  if (read.amounts.some((a) => a.id === 'filo')) return /\b(coil|spiral|snail)\b/.test(words) ? 'filoCoil' : 'filoTray';
+  if (read.amounts.some((a) => a.id === 'filo')) {
+    if (/\b(coil|spiral|snail)\b/.test(words)) return 'filoCoil';
+    return /\b(triangles?|parcels?|cigars?)\b/.test(words) ? 'handPies' : 'filoTray';
+  }
   if (/\b(past(y|ies)|turnovers?|hand pies?|half-moons?|in the hand|parcels?)\b/.test(words)) return 'handPies';
   if (/\b(pot pies?|ramekins?|individual)\b/.test(words)) return 'potPies';
   if (read.facts.some((f) => f.kind === 'cutterMm')) return 'handPies';
@@ -165,7 +168,7 @@ function productOf(read: ReadRecipe, text: string): Product {
 }
 
 function pastryOf(read: ReadRecipe, product: Product, text: string): Pastry {
-  if (product === 'filoTray' || product === 'filoCoil') return 'filo';
+  if (product === 'filoTray' || product === 'filoCoil' || read.amounts.some((a) => a.id === 'filo')) return 'filo';
   const folded = /\b(rough puff|puff|turns|flaky)\b/i.test(text) || read.facts.some((f) => f.kind === 'turns');
   return folded && (read.ratios?.toFlour.fat ?? 0) > 45 ? 'roughPuff' : 'shortcrust';
 }

@@ -173,8 +173,8 @@ describe('what cannot be', () => {
       'piece_bigger_than_bench',
     ],
     [
-      'filo hand pies',
-      { ...turnovers(), dough: { ...turnovers().dough, pastry: 'filo' as const } },
+      'a dish pie of leaves',
+      { ...dish(), dough: { ...dish().dough, pastry: 'filo' as const } },
       kitchen,
       'pastry_does_not_fit',
     ],

@@ -6,6 +6,7 @@ export const problemCodes = [
   'pastry_does_not_fit',
   // cut
   'no_dish',
+  'strip_over_leaf',
   'piece_bigger_than_bench',
   'rim_too_wide',
   'crosses_itself',

@@ -1,3 +1,4 @@
+import { shapeSize } from '@crustallum/core/cutting/shape';
 import type { ItemInput } from '@crustallum/core/contracts/item';
 import type { ItemPlan } from '@crustallum/core/plan/item';
 import { plain } from '../wording/numbers';
@@ -14,9 +15,12 @@ function heap(pieces: number): number[] {
 export function Standing({ plan, item, pxMm }: { plan: ItemPlan; item: ItemInput; pxMm: number }) {
   const h = 120;
   if (item.product === 'handPies') {
-    const d = item.cut.cutterMm * pxMm;
+    const flat = plan.cut.leaves
+      ? shapeSize(plan.cut.leaves.made?.closed ?? plan.cut.closed ?? { kind: 'disc', d: 70 })[0]
+      : null;
+    const d = (flat ?? item.cut.cutterMm) * pxMm;
     const tall = Math.max(14, plan.oven.spec.filling.depthMm * pxMm + 10);
-    if (item.cut.pieceKind === 'ring') {
+    if (plan.cut.rings) {
       const [out, hole] = [d / 2, Math.max(4, d / 2 - tall)];
       return (
         <svg
@@ -35,7 +39,7 @@ export function Standing({ plan, item, pxMm }: { plan: ItemPlan; item: ItemInput
         </svg>
       );
     }
-    if (item.cut.pieceKind === 'log') {
+    if (flat === null && item.cut.pieceKind === 'log') {
       const long = (item.cut.sliceMm ?? 60) * pxMm;
       const shown = Math.min(6, plan.cut.pieces);
       return (
@@ -73,7 +77,7 @@ export function Standing({ plan, item, pxMm }: { plan: ItemPlan; item: ItemInput
         viewBox={`0 0 ${d * 3.2} ${h}`}
         preserveAspectRatio="xMinYMax meet"
         role="img"
-        aria-label={`${plan.cut.pieces} hand pies of ${plain(item.cut.cutterMm / 10, 1)} cm`}
+        aria-label={`${plan.cut.pieces} ${flat === null ? 'hand pies' : 'pies of leaf'} of ${plain(d / pxMm / 10, 1)} cm`}
         style={{ maxWidth: '100%' }}
       >
         {rows.flatMap((n, r) =>

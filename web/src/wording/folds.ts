@@ -1,4 +1,5 @@
 import type { FridgeShapeName } from '@crustallum/core/cold/fridgeShapes';
+import type { LeafPieceKind, LeafPieces } from '@crustallum/core/filling/leafPieces';
 import type { Laying, LayingAct } from '@crustallum/core/lamination/leafLaying';
 import { plain } from './numbers';
 import type { FoldWord, LockIn } from '@crustallum/core/contracts/folds';
@@ -32,41 +33,49 @@ export const layingWords: Record<Laying, string> = {
   coil: 'coil',
   triangle: 'triangle',
   parcel: 'parcel',
+  cigar: 'cigar',
 };
 
-/** One act of laying leaves, as it is told. */
-export function actWords(laying: Laying, a: LayingAct, piece: readonly [number, number], pieces: number): string {
-  const cm = (mm: number) => plain(mm / 10, 1);
+const cm = (mm: number) => plain(mm / 10, 1);
+
+/** One act of laying leaves in a tray or a coil, as it is told. */
+export function actWords(a: LayingAct, halves = false): string {
+  const leaves = `${a.leaves} ${halves ? 'half leaves' : a.leaves === 1 ? 'leaf' : 'leaves'}`;
   const over = a.overlapMm > 0 ? `, lapped ${cm(a.overlapMm)} cm` : '';
   const turned = a.turnDeg ? `, each turned ${plain(a.turnDeg, 0)}°` : '';
   switch (a.act) {
     case 'base':
-      return `${a.leaves} leaves under${over}${turned}, brushed one by one, their ends over the rim`;
+      return `${leaves} under${over}${turned}, brushed one by one, their ends over the rim`;
     case 'fill':
       return 'the filling, level, to the corners';
     case 'top':
-      return `${a.leaves} leaves over it${over}${turned}`;
+      return `${leaves} over it${over}${turned}`;
     case 'stack':
-      return `${a.leaves} ${a.leaves === 1 ? 'leaf' : 'leaves'} on one another, each brushed`;
-    case 'strips':
-      return laying === 'triangle'
-        ? `cut lengthwise into ${pieces} strips of ${cm(piece[0])} cm`
-        : `cut across into ${pieces}, a parcel each`;
-    case 'flags':
-      return `filling on the near corner; fold corner to edge ${plain(piece[1], 0)} times, as a flag is folded`;
+      return `${leaves} on one another, each brushed`;
     case 'roll':
-      return laying === 'coil'
-        ? `filling in a line along the long edge; roll it up loosely, ends tucked in ${cm(a.overlapMm)} cm`
-        : `roll it up from the near edge, ${cm(a.overlapMm)} cm at a turn, seam down`;
+      return `filling in a line along the long edge; roll it up loosely, ends tucked in ${cm(a.overlapMm)} cm`;
     case 'join':
       return `coil the first roll from the middle; the next begins ${cm(a.overlapMm)} cm inside the last, seam to the wall`;
     case 'tuck':
-      return laying === 'tray'
-        ? 'tuck the hanging ends down between crust and wall'
-        : laying === 'triangle'
-          ? 'tuck the last end in and brush it shut'
-          : `fold both sides in by ${cm(a.overlapMm)} cm`;
+      return 'tuck the hanging ends down between crust and wall';
   }
+}
+
+/** How a strip of leaf is closed over its filling. */
+export const stripWords: Record<LeafPieceKind, (folds: number) => string> = {
+  triangle: (n) => `filling on the near corner; fold corner to edge ${n} times, as a flag is folded`,
+  parcel: (n) => `filling a little in from the near end; fold both sides in over it, then over and over ${n} times`,
+  cigar: (n) => `filling in a line along the near end; fold both sides in a little and roll it up, ${n} times round`,
+};
+
+/** Pieces closed in strips of leaf, act by act. */
+export function stripActs(made: LeafPieces & { kind: LeafPieceKind; stripMm: number }, leaves: number): string[] {
+  return [
+    `${leaves} ${leaves === 1 ? 'leaf' : 'leaves'} on one another, each brushed`,
+    `cut lengthwise into ${made.across} strips of ${cm(made.stripMm)} cm${made.along > 1 ? `, each cut across in ${made.along}` : ''}`,
+    stripWords[made.kind](made.folds),
+    'tuck the last end in and brush it shut, seam down',
+  ];
 }
 
 export const coverWords = {

@@ -1,7 +1,8 @@
 import { remedyNames, whatIfNames, whatIfs } from '@crustallum/core/plan/questions/changes';
 import { plainKitchen, starterItem } from '@crustallum/core/plan/starters';
-import { layings, leafLaying } from '@crustallum/core/lamination/leafLaying';
-import { actWords } from './folds';
+import { leafLaying } from '@crustallum/core/lamination/leafLaying';
+import { leafPieceKinds, leafPieces } from '@crustallum/core/filling/leafPieces';
+import { actWords, stripActs } from './folds';
 import { inHandWords, moreWords, repairWords, whatIfWords } from './outlook';
 
 const items = [starterItem('handPies', 8, 'You', 'shortcrust'), starterItem('handPies', 8, 'You', 'roughPuff')];
@@ -42,21 +43,19 @@ describe('what could be otherwise', () => {
 
 describe('laying leaves', () => {
   it('is told act by act in every shape', () => {
-    for (const laying of layings) {
-      const made = leafLaying({
-        laying,
-        leafLengthMm: 480,
-        leafWidthMm: 300,
-        tinLengthMm: 300,
-        tinWidthMm: 220,
-        leavesInStack: 3,
-        brushGramsPerM2: 50,
-      });
-      for (const act of made.acts) {
-        const words = actWords(laying, act, made.pieceMm, made.pieces);
-        expect(words.length).toBeGreaterThan(10);
-        expect(words).not.toMatch(/undefined|NaN/);
-      }
+    const leaf = { leafLengthMm: 480, leafWidthMm: 300, leavesInStack: 3 };
+    const tin = { tinLengthMm: 300, tinWidthMm: 220, brushGramsPerM2: 50 };
+    const told = [
+      ...(['tray', 'coil'] as const).flatMap((laying) =>
+        leafLaying({ ...leaf, ...tin, laying }).acts.map((act) => actWords(act)),
+      ),
+      ...leafPieceKinds.flatMap((kind) =>
+        stripActs({ ...leafPieces({ ...leaf, kind, stripMm: 70 }), kind, stripMm: 70 }, 3),
+      ),
+    ];
+    for (const words of told) {
+      expect(words.length).toBeGreaterThan(10);
+      expect(words).not.toMatch(/undefined|NaN/);
     }
   });
 });

@@ -18,6 +18,8 @@ const sentences: Record<ProblemCode, (v: Values) => string> = {
   heat_unit_guessed: (v) => `${g(v, 'setC')} is taken as °C.`,
   heat_time_impossible: (v) => `${g(v, 'minutes')} min at ${g(v, 'setC')}° cannot be meant.`,
   heat_time_is_hours: (v) => `${g(v, 'minutes')} min at ${g(v, 'setC')}° may be hours.`,
+  strip_over_leaf: (v) =>
+    `A strip of ${plain(Number(v['strip']) / 10, 1)} cm does not close in this leaf; ${plain(Number(v['max']) / 10, 1)} cm at the most.`,
   no_dish: () => 'No dish chosen. Choose one and the rest can be worked out.',
   piece_bigger_than_bench: (v) =>
     v['long']

@@ -65,7 +65,9 @@ const sentences: Record<string, (v: Values) => string> = {
   'cut.coilLeaves': (v) =>
     `a ${g(v, 'tinCm')} cm tin takes ${g(v, 'ropeCm')} cm of coil: ${g(v, 'stacks')} rolls of ${g(v, 'perStack')} leaves`,
   'cut.trayLeaves': (v) =>
-    `${g(v, 'perStack')} under and three quarters as many over; ${g(v, 'cover')} side by side cover the tray`,
+    `${g(v, 'perStack')} layers under and ${g(v, 'over')} over; ${g(v, 'cover')} ${Number(v['halves']) ? (Number(v['cover']) === 1 ? 'half covers' : 'halves cover') : Number(v['cover']) === 1 ? 'covers' : 'side by side cover'} the tray`,
+  'cut.pieceLeaves': (v) =>
+    `a stack of ${g(v, 'perStack')} gives ${g(v, 'pieces')} strips of ${n(v, 'stripCm')} cm: ${g(v, 'stacks')} ${Number(v['stacks']) === 1 ? 'stack' : 'stacks'}`,
   'cut.noReRolls': () => 'filo is not rolled again; torn leaves go inside',
   'cut.wholeLeaves': (v) => `all ${g(v, 'leaves')} leaves are laid in, edges folded under`,
   'cut.leafMass': (v) => `${g(v, 'leaves')} leaves of ${g(v, 'areaCm2')} cm² at 190 g a square metre`,

@@ -1,6 +1,8 @@
+import type { LeafPieceKind } from '@crustallum/core/filling/leafPieces';
 import type { StepCode, TimedStep } from '@crustallum/core/plan/steps/codes';
 import { degrees, plain, span } from './numbers';
 import { list } from './eaters';
+import { stripWords } from './folds';
 import { closingCall, closingHow } from './closing';
 import { brushWords, heatsWords } from './oven';
 import { coolingWords, fatWords } from './words';
@@ -55,8 +57,16 @@ export const stepWord = (s: Pick<TimedStep, 'code' | 'values'>): string =>
       ? `Turn ${s.values['first']}`
       : `Turns ${s.values['first']} · ${s.values['last']}`
     : s.code === 'brushStack'
-      ? `Stack ${s.values['stack']}`
-      : stepWords[s.code];
+      ? s.values['laid'] === 'under'
+        ? 'Leaves under'
+        : s.values['laid'] === 'over'
+          ? 'Leaves over'
+          : `Stack ${s.values['stack']}`
+      : s.code === 'coverLeaves' && s.values['kind'] !== 'coil'
+        ? s.values['kind'] === 'tray'
+          ? 'Fill'
+          : 'Close'
+        : stepWords[s.code];
 
 const lockWords: Record<string, string> = {
   envelope: 'Set it cornerwise on the dough and fold the four flaps over it.',
@@ -133,6 +143,46 @@ const standSigns: Record<string, string> = {
   bubbles: 'its juice sets as it cools',
 };
 
+/** Leaves are opened before the bake where they hold the steam, or would shatter under the knife after it. */
+const leafCuts: Record<string, (portions: string) => string> = {
+  coil: () => ' Prick it all over.',
+  tray: (portions) => ` Score the top leaves through into ${portions}: baked, they would shatter.`,
+};
+
+/** Which stack of leaves is laid: under or over the filling of a tray, else one after another. */
+const layerCall = (s: TimedStep): string =>
+  s.values['laid'] === 'under'
+    ? 'The leaves under it'
+    : s.values['laid'] === 'over'
+      ? 'The leaves over it'
+      : `Stack ${s.values['stack']}`;
+
+/** The strips a stack is cut into; nothing where it is laid whole. */
+function stripsCut(s: TimedStep): string {
+  if (!Number(s.values['stripMm'])) return '';
+  const across = Number(s.values['along']) > 1 ? `, each cut across in ${num(s, 'along')}` : '';
+  return ` Then cut it lengthwise into ${num(s, 'across')} strips of ${plain(Number(s.values['stripMm']) / 10, 1)} cm${across}.`;
+}
+
+/** Filling on leaves: spread in a tray, along a rope, or closed in strips. */
+function leavesFilled(s: TimedStep, make: (call: string, how: string, press: string) => Call): Call {
+  const kind = String(s.values['kind']);
+  if (kind === 'tray')
+    return make('Spread the filling', `${num(s, 'grams')} g, level, to the corners.`, 'Spread, next');
+  if (kind === 'coil')
+    return make(
+      `Fill and roll stack ${s.values['stack']}`,
+      `${num(s, 'grams')} g along the edge; the other leaves covered meanwhile.`,
+      'Rolled, next',
+    );
+  const closed = stripWords[kind as LeafPieceKind](Number(s.values['folds']));
+  return make(
+    `Close ${num(s, 'pieces')} of stack ${s.values['stack']}`,
+    `${num(s, 'each')} g each: ${closed}. The other leaves covered meanwhile.`,
+    'Closed, next',
+  );
+}
+
 /** What is brushed on, and then cut or pricked. */
 function glazed(s: TimedStep): string {
   const wash = String(s.values['wash']);
@@ -149,9 +199,7 @@ function glazed(s: TimedStep): string {
     vents > 0
       ? ` Then ${vents === 1 ? 'one slit' : `${vents} slits`} of ${num(s, 'slitMm')} mm${Number(s.values['pieces']) > 1 ? ' in each' : ''}, right through.`
       : s.values['closing'] === 'laps'
-        ? Number(s.values['coil'])
-          ? ' Prick it all over.'
-          : ' Score the top leaves into portions.'
+        ? (leafCuts[String(s.values['laid'])]?.(num(s, 'portions')) ?? '')
         : '';
   return `${brushed}${open}`.trim();
 }
@@ -290,18 +338,18 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
       );
     case 'brushStack':
       return make(
-        `Stack ${s.values['stack']}`,
-        `Brush ${num(s, 'leaves')} leaves, edges first, each on the one before.`,
+        layerCall(s),
+        `Brush ${num(s, 'leaves')} ${Number(s.values['halves']) ? 'half leaves' : Number(s.values['leaves']) === 1 ? 'leaf' : 'leaves'}, edges first, each on the one before.${stripsCut(s)}`,
         'Brushed, next',
       );
     case 'coverLeaves':
-      return make(
-        `Fill and roll stack ${s.values['stack']}`,
-        `${num(s, 'grams')} g along the edge; the other leaves covered meanwhile.`,
-        'Rolled, next',
-      );
+      return leavesFilled(s, make);
     case 'assembleLeaves':
-      return make('Lay it in its tin', 'Seam under.', 'Laid in, next');
+      return s.values['kind'] === 'tray'
+        ? make('Tuck the edges in', 'The hanging ends down between crust and wall.', 'Tucked in, next')
+        : Number(s.values['pieces'])
+          ? make('On to the tray', `All ${num(s, 'pieces')} seam down, not touching.`, 'Laid out, next')
+          : make('Lay it in its tin', 'Seam under.', 'Laid in, next');
     case 'prepareFilling':
       return make(
         `Make ready: ${s.values['name']}`,

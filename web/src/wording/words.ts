@@ -48,6 +48,7 @@ export const formWords: Record<Form, string> = {
   rolls: 'Rolls in slices',
   ring: 'A rolled ring',
   filoTray: 'A filo tray',
+  filoTriangles: 'Filo triangles',
   filoCoil: 'A coil',
 };
 export const pieceWord: Record<Product, [one: string, many: string]> = {

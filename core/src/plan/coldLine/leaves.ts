@@ -81,7 +81,7 @@ export function leavesDay(
     wet = dry.finalWetBasis;
   };
   const pace = kitchen.pace;
-  const leaves = cut.leaves ?? { count: 1, stacks: 1, perStack: 1 };
+  const leaves = cut.leaves ?? { count: 1, stacks: 1, perStack: 1, made: null, laying: null };
   if (styleOf(item.dough) === 'stretchedFilo') {
     add(
       stepId('weigh', 'bowl'),
@@ -107,25 +107,64 @@ export function leavesDay(
       leaves.count,
     );
   } else add(stepId('openLeaves', 'packet'), 'bench', benchMinutes.openLeaves * pace, { leaves: leaves.count }, 'none');
-  for (let stack = 1; stack <= leaves.stacks; stack++) {
-    const each = Math.round(leaves.count / leaves.stacks);
+  const layStack = (stack: number, count: number, values: Step['values'] = {}) =>
     add(
       stepId('brushStack', String(stack)),
       'bench',
-      each * benchMinutes.brushALeaf * pace,
-      { stack, stacks: leaves.stacks, leaves: each },
+      count * benchMinutes.brushALeaf * pace,
+      { stack, stacks: leaves.stacks, leaves: count, ...values },
       'none',
-      each,
+      count,
     );
+  const { made, laying } = leaves;
+  if (made) {
+    for (let stack = 1, left = cut.pieces; stack <= leaves.stacks; stack++, left -= made.perStack) {
+      const n = Math.min(left, made.perStack);
+      layStack(stack, leaves.perStack, { pieces: n, stripMm: made.stripMm, across: made.across, along: made.along });
+      add(
+        stepId('coverLeaves', String(stack)),
+        'bench',
+        n * benchMinutes.closeInAStrip * pace,
+        {
+          stack,
+          stacks: leaves.stacks,
+          kind: made.kind,
+          pieces: n,
+          folds: made.folds,
+          each: filling.eachG,
+          grams: n * filling.eachG,
+        },
+        'damp',
+        n,
+      );
+    }
+    add(stepId('assembleLeaves', 'all'), 'bench', 2 * pace, { kind: made.kind, pieces: cut.pieces }, 'damp');
+  } else if (laying && item.product === 'filoTray') {
+    const halves = item.folds.halfLeaves ? 1 : 0;
+    const [under, over] = laying.acts.filter((act) => act.leaves > 0);
+    layStack(1, under?.leaves ?? 0, { laid: 'under', halves });
     add(
-      stepId('coverLeaves', String(stack)),
+      stepId('coverLeaves', '1'),
       'bench',
       benchMinutes.layAStack * pace,
-      { stack, stacks: leaves.stacks, grams: filling.totalG / leaves.stacks },
+      { kind: 'tray', grams: filling.totalG },
       'damp',
     );
+    layStack(2, over?.leaves ?? 0, { laid: 'over', halves });
+    add(stepId('assembleLeaves', 'all'), 'bench', 4 * pace, { kind: 'tray' }, 'damp');
+  } else {
+    for (let stack = 1; stack <= leaves.stacks; stack++) {
+      layStack(stack, Math.round(leaves.count / leaves.stacks));
+      add(
+        stepId('coverLeaves', String(stack)),
+        'bench',
+        benchMinutes.layAStack * pace,
+        { stack, stacks: leaves.stacks, kind: 'coil', grams: filling.totalG / leaves.stacks },
+        'damp',
+      );
+    }
+    add(stepId('assembleLeaves', 'all'), 'bench', 4 * pace, { kind: 'coil' }, 'damp');
   }
-  add(stepId('assembleLeaves', 'all'), 'bench', 4 * pace, {}, 'damp');
   add(stepId('shapedChill', 'all'), 'cold', 10, { lots: 1 }, 'damp', 0, 180);
   const line: ColdLine = {
     medium: 'leaf',

@@ -66,7 +66,8 @@ describe('the smallest change that would work', () => {
     expect(stops(made(item, { path, to: change.to + outwards }))).not.toEqual([]);
   });
   it('of a pastry that does not fit is one that does', () => {
-    const item: ItemInput = { ...turnovers, dough: { ...turnovers.dough, pastry: 'filo' } };
+    const dish = starterItem('dishPie', 8, 'You');
+    const item: ItemInput = { ...dish, dough: { ...dish.dough, pastry: 'filo' } };
     expect(smallestFix({ item, kitchen, code: 'pastry_does_not_fit' })).toMatchObject({
       path: 'dough.pastry',
       from: 'filo',

@@ -88,7 +88,8 @@ function glaze(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, seal: SealP
     vents,
     slitMm,
     closing,
-    coil: item.product === 'filoCoil' ? 1 : 0,
+    laid: cut.leaves?.made ? 'pieces' : item.product === 'filoCoil' ? 'coil' : 'tray',
+    portions: item.brief.count,
     pieces: cut.pieces,
   });
 }

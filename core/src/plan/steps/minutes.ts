@@ -25,6 +25,7 @@ export const benchMinutes = {
   openLeaves: 2,
   brushALeaf: 0.7,
   layAStack: 3,
+  closeInAStrip: 0.8,
   glazeAPiece: 0.4,
   glazeADish: 2.5,
   tend: 1,

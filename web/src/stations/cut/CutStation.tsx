@@ -49,7 +49,9 @@ export function CutStation() {
   const f = c.figures;
   const discs = c.generations.length > 0;
   const views: View[] = filo
-    ? ['sheet', 'dish', 'paper']
+    ? hand
+      ? ['sheet', 'paper']
+      : ['sheet', 'dish', 'paper']
     : hand
       ? [
           'sheet',
@@ -105,7 +107,9 @@ export function CutStation() {
       station="cut"
       inputs={
         filo
-          ? ['leavesInStack']
+          ? hand
+            ? ['leafStrip', 'leavesInStack']
+            : ['leavesInStack']
           : discs
             ? [
                 ...(hand ? (['pieceKind'] as const) : []),

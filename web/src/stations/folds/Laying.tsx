@@ -1,34 +1,54 @@
 import type { LeavesPlan } from '@crustallum/core/plan/stations/lamination/station';
-import { layings } from '@crustallum/core/lamination/leafLaying';
+import { leafPieceKinds } from '@crustallum/core/filling/leafPieces';
 import { useItem } from '../../desk/useItem';
 import { Pick } from '../../design/ui/Pick';
-import { actWords, coverWords, layingWords } from '../../wording/folds';
+import { actWords, coverWords, layingWords, stripActs } from '../../wording/folds';
 import { plain, span } from '../../wording/numbers';
 
 /** The order the leaves are laid in, how long one may lie and under what, and what to do with a torn one. */
 export function LeafLaying({ lamination }: { lamination: LeavesPlan }) {
-  const { item, change } = useItem();
-  const laying = item?.document.folds.laying ?? (item?.document.product === 'filoCoil' ? 'coil' : 'tray');
-  const made = lamination.laying;
+  const { item, plan, change } = useItem();
+  const leaves = plan?.cut.leaves;
+  if (!item || !plan || !leaves) return null;
+  const { made, laying } = leaves;
+  const halves = item.document.folds.halfLeaves ?? false;
+  const acts = made ? stripActs(made, leaves.perStack) : (laying?.acts ?? []).map((act) => actWords(act, halves));
+  const fat = lamination.figures.brush.value ?? 0;
   return (
     <div className="turns">
-      <Pick
-        label="Laid as"
-        value={laying}
-        options={layings.map((l) => [l, layingWords[l]] as const)}
-        onChange={(l) => change({ 'folds.laying': l })}
-      />
+      {made && (
+        <Pick
+          label="Closed as"
+          value={made.kind}
+          options={leafPieceKinds.map((kind) => [kind, layingWords[kind]] as const)}
+          onChange={(kind) => change({ 'folds.laying': kind })}
+        />
+      )}
+      {item.document.product === 'filoTray' && (
+        <Pick
+          label="Leaves"
+          value={halves ? 'halves' : 'whole'}
+          options={[
+            ['whole', 'whole'],
+            ['halves', 'cut in two'],
+          ]}
+          onChange={(cut) => change({ 'folds.halfLeaves': cut === 'halves' || undefined })}
+        />
+      )}
       <ol className="plain-list" aria-label="Order of laying">
-        {made.acts.map((a, i) => (
-          <li key={`${a.act}${i}`}>
+        {acts.map((words, i) => (
+          <li key={words}>
             <strong>{i + 1}</strong>
-            <span>{actWords(laying, a, made.pieceMm, made.pieces)}</span>
+            <span>{words}</span>
           </li>
         ))}
       </ol>
       <p className="m-0">
-        {made.leaves} {made.leaves === 1 ? 'leaf' : 'leaves'} take {plain(made.brushG, 0)} g of fat
-        {made.pieces > 1 ? ` and make ${made.pieces}, each with about ${plain(made.fillG, 0)} g of filling` : ''}.
+        {leaves.count} {leaves.count === 1 ? 'leaf' : 'leaves'} take {plain(fat, 0)} g of fat
+        {made
+          ? ` in ${leaves.stacks} ${leaves.stacks === 1 ? 'stack' : 'stacks'}: ${made.perStack} pieces of a stack, each with ${plain(plan.filling.eachG, 0)} g of filling`
+          : ''}
+        .
       </p>
       {lamination.stretchedCm !== null && (
         <p className="m-0">

@@ -1,3 +1,5 @@
+import { corners, shapeSize } from '@crustallum/core/cutting/shape';
+import type { ItemPlan } from '@crustallum/core/plan/item';
 import type { LeavesPlan } from '@crustallum/core/plan/stations/lamination/station';
 import { useState } from 'react';
 import { useItem } from '../../desk/useItem';
@@ -5,9 +7,14 @@ import { Measure } from '../../design/drawings/Measure';
 import { usePhone } from '../../design/ui/useWidth';
 import { plain } from '../../wording/numbers';
 import { Drawing } from '../_shared/Drawing';
+import { Field } from '../_shared/Field';
+import { fields } from '../_shared/fields';
 import { StationPage } from '../_shared/StationPage';
 import { Pick } from '../../design/ui/Pick';
 import { LeafLaying } from './Laying';
+
+/** The leaf is drawn at so many px a mm. */
+const leafScale = 0.55;
 
 type View = 'stack' | 'laying';
 const views: readonly (readonly [View, string])[] = [
@@ -23,6 +30,7 @@ export function Leaves({ lamination }: { lamination: LeavesPlan }) {
   if (!item || !plan) return null;
   const { leavesInStack, leafLengthMm, leafWidthMm } = item.document.folds;
   const leaves = plan.cut.leaves;
+  const tray = item.document.product === 'filoTray';
   const px = 150;
   const cut = phone ? 210 : 260;
   const leafPx = lamination.leafMm * px;
@@ -30,7 +38,13 @@ export function Leaves({ lamination }: { lamination: LeavesPlan }) {
   return (
     <StationPage
       station="folds"
-      inputs={['leavesInStack', 'brush', 'brushedWith']}
+      inputs={[
+        ...(leaves?.made ? (['leafStrip'] as const) : []),
+        tray ? 'leavesUnder' : 'leavesInStack',
+        'brush',
+        'brushedWith',
+      ]}
+      extra={tray && <Field def={fields.leavesOver} fallback={leaves?.over ?? leavesInStack} />}
       lead={<Pick label="Show" value={view} options={views} onChange={setView} />}
       whatIf={
         <>
@@ -55,7 +69,7 @@ export function Leaves({ lamination }: { lamination: LeavesPlan }) {
           alone
           windows={[
             [14, 0, 366, Math.min(leafPx, 200 / leavesInStack - fatPx) * leavesInStack + fatPx * leavesInStack + 50],
-            [14, 256, 366, leafWidthMm * 0.55 + 62],
+            [14, 256, 366, leafWidthMm * leafScale + 62],
             leaves?.ropeMm ? [420, 0, 240, 330] : [420, 256, 240, 140],
           ]}
           label={`A stack of ${leavesInStack} leaves cut through, the leaf with its brushing order, and the leaves laid in`}
@@ -95,8 +109,8 @@ export function Leaves({ lamination }: { lamination: LeavesPlan }) {
           <rect
             x="40"
             y="288"
-            width={leafLengthMm * 0.55}
-            height={leafWidthMm * 0.55}
+            width={leafLengthMm * leafScale}
+            height={leafWidthMm * leafScale}
             fill="var(--color-dough-thin)"
             stroke="var(--color-ink)"
             strokeWidth="2"
@@ -117,38 +131,74 @@ export function Leaves({ lamination }: { lamination: LeavesPlan }) {
           ))}
           <Measure
             x1={40}
-            x2={40 + leafLengthMm * 0.55}
-            y1={306 + leafWidthMm * 0.55}
-            y2={306 + leafWidthMm * 0.55}
+            x2={40 + leafLengthMm * leafScale}
+            y1={306 + leafWidthMm * leafScale}
+            y2={306 + leafWidthMm * leafScale}
             text={`${plain(leafLengthMm / 10, 0)} cm`}
           />
-          {leaves && <LaidIn rope={leaves.ropeMm} length={leaves.ropeLengthMm} stacks={leaves.stacks} />}
+          {leaves && <LaidIn leaves={leaves} />}
+          {leaves?.made && <Strips made={leaves.made} lengthPx={leafLengthMm * leafScale} />}
         </Drawing>
       )}
     </StationPage>
   );
 }
 
-/** The coil as a spiral of the computed rope, or the stacks of a tray. */
-function LaidIn({ rope, length, stacks }: { rope: number | null; length: number | null; stacks: number }) {
-  if (!rope || !length) {
+/** The strips a leaf is cut into, over the drawing of the leaf. */
+function Strips({ made, lengthPx }: { made: NonNullable<Laid['made']>; lengthPx: number }) {
+  const k = leafScale;
+  const wide = made.stripMm * k;
+  return (
+    <g stroke="var(--color-ink)" strokeWidth="1.5" strokeDasharray="6 4">
+      {Array.from({ length: made.across }, (_, i) => (
+        <line key={i} x1={40} x2={40 + lengthPx} y1={288 + (i + 1) * wide} y2={288 + (i + 1) * wide} />
+      ))}
+      {Array.from({ length: made.along - 1 }, (_, i) => (
+        <line
+          key={`a${i}`}
+          x1={40 + (i + 1) * made.stripLengthMm * k}
+          x2={40 + (i + 1) * made.stripLengthMm * k}
+          y1={288}
+          y2={288 + made.across * wide}
+        />
+      ))}
+    </g>
+  );
+}
+
+type Laid = NonNullable<ItemPlan['cut']['leaves']>;
+
+/** The coil as a spiral of the computed rope, a tray's layers under and over, or one piece closed. */
+function LaidIn({ leaves }: { leaves: Laid }) {
+  const { ropeMm: rope, ropeLengthMm: length, stacks, made } = leaves;
+  if (made) {
+    const [long, wide] = shapeSize(made.closed);
+    const k = Math.min(190 / long, 120 / wide, 1.6);
+    const points = corners(made.closed).map(([x, y]) => `${430 + x * k},${300 + (wide - y) * k}`);
     return (
       <g>
         <text x="430" y="272" className="b">
-          Laid in: {stacks} stacks
+          One, closed
         </text>
-        {Array.from({ length: stacks }, (_, i) => (
-          <rect
-            key={i}
-            x={430}
-            y={300 + i * 70}
-            width="200"
-            height="16"
-            fill="url(#fill-dough)"
-            stroke="var(--color-ink)"
-          />
-        ))}
-        <rect x="430" y="316" width="200" height="54" fill="url(#fill-filling)" stroke="var(--color-ink)" />
+        <polygon points={points.join(' ')} fill="url(#fill-dough)" stroke="var(--color-ink)" strokeWidth="2" />
+        <text x="430" y={324 + wide * k} className="q">
+          {plain(long / 10, 1)} × {plain(wide / 10, 1)} cm, {made.leavesOnAFace} leaves on each face
+        </text>
+      </g>
+    );
+  }
+  if (!rope || !length) {
+    // as thick as its layers, against one another
+    const thick = (layers: number) => Math.max(6, Math.min(40, layers * 4));
+    const [under, over] = [thick(leaves.under), thick(leaves.over)];
+    return (
+      <g>
+        <text x="430" y="272" className="b">
+          Laid in: {leaves.under} under, {leaves.over} over
+        </text>
+        <rect x={430} y={300} width="200" height={over} fill="url(#fill-dough)" stroke="var(--color-ink)" />
+        <rect x="430" y={300 + over} width="200" height="40" fill="url(#fill-filling)" stroke="var(--color-ink)" />
+        <rect x={430} y={340 + over} width="200" height={under} fill="url(#fill-dough)" stroke="var(--color-ink)" />
       </g>
     );
   }

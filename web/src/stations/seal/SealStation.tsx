@@ -34,7 +34,7 @@ const tickWords: Record<string, (v: Record<string, number | string>) => [string,
 function LidFromAbove({ plan, item }: { plan: ItemPlan; item: ItemInput }) {
   const { seal, cut, product, dough } = item;
   const filo = dough.pastry === 'filo';
-  const half = product === 'handPies' && cut.pieceKind === 'halfmoon';
+  const half = product === 'handPies' && !filo && cut.pieceKind === 'halfmoon';
   const { closed } = plan.cut;
   const points = closed && !half ? corners(closed) : [];
   const top = cut.vessel?.top;

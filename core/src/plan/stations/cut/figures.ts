@@ -137,15 +137,20 @@ export function dishFigures({ cut }: ItemInput, d: DishCut): CutFigures {
 /** What the Cut shows of leaves. */
 export function leafFigures({ folds }: ItemInput, { result, coil, cover, tinMm }: LeafCut): CutFigures {
   const count = result.cuts;
+  const made = result.leaves?.made;
   const leafMm2 = folds.leafLengthMm * folds.leafWidthMm;
   return {
     firstRoll: figure(
       count,
       'leaves',
-      coil ? 'cut.coilLeaves' : 'cut.trayLeaves',
+      made ? 'cut.pieceLeaves' : coil ? 'cut.coilLeaves' : 'cut.trayLeaves',
       {
         stacks: result.leaves?.stacks ?? 1,
         perStack: folds.leavesInStack,
+        over: result.leaves?.over ?? 0,
+        halves: folds.halfLeaves ? 1 : 0,
+        pieces: made?.perStack ?? 0,
+        stripCm: (made?.stripMm ?? 0) / 10,
         ropeCm: (result.leaves?.ropeLengthMm ?? 0) / 10,
         tinCm: tinMm / 10,
         cover,

@@ -1,4 +1,6 @@
 import type { CutWay } from '../../../contracts/cut';
+import type { LeafPieceKind, LeafPieces } from '../../../filling/leafPieces';
+import type { LeafLaying } from '../../../lamination/leafLaying';
 import type { ShapeLayout } from '../../../cutting/packer';
 import type { Generation } from '../../../cutting/reRolls';
 import type { ScrapPlan } from '../../../cutting/scraps';
@@ -50,6 +52,12 @@ export interface CutResult {
     count: number;
     stacks: number;
     perStack: number;
+    /** Layers of leaf under the filling and over it. */
+    under: number;
+    over: number;
+    /** How they are laid; of pieces for the hand, what a strip makes. */
+    laying: LeafLaying | null;
+    made: (LeafPieces & { kind: LeafPieceKind; stripMm: number }) | null;
     ropeMm: number | null;
     ropeLengthMm: number | null;
   } | null;

@@ -2,7 +2,7 @@ import type { ItemInput } from '../../../contracts/item';
 import type { KitchenInput } from '../../../contracts/kitchen';
 import { filoDry, leafCovers, type LeafCover } from '../../../cold/filo';
 import { material } from '../../../cold/material';
-import { leafLaying, stretchedArea, type LeafLaying } from '../../../lamination/leafLaying';
+import { stretchedArea } from '../../../lamination/leafLaying';
 import { layers, type Fold } from '../../../lamination/layers';
 import { crumbMix, roughPuff } from '../../../lamination/roughPuff';
 import { fatVolumeShare, layerThickness, stackOf, type StackLayer } from '../../../lamination/thickness';
@@ -61,12 +61,11 @@ export interface CrumbResult {
   discRadiusMm: number;
 }
 
-/** Leaves: how they are laid and how long they bend. */
+/** Leaves: how long they bend, and what is brushed on them. */
 export interface LeavesResult {
   kind: 'leaves';
   /** Minutes a leaf bends under each cover; null where it does in all of two hours. */
   covers: { cover: LeafCover; minutes: number | null }[];
-  laying: LeafLaying;
   /** Home-stretched: what each piece of the dough is stretched to, cm. */
   stretchedCm: number | null;
   count: number;
@@ -147,22 +146,6 @@ export function crumbResult(item: ItemInput, cut: CutPlan, dough: DoughPlan): Cr
   };
 }
 
-/** How the leaves of this pie are laid: by the cook's choice, else as its tin says. */
-function layingOf(item: ItemInput): LeafLaying {
-  const { folds, cut, product } = item;
-  const top = cut.vessel?.top ?? 300;
-  const [tinLengthMm, tinWidthMm] = typeof top === 'number' ? [top, top] : top;
-  return leafLaying({
-    laying: folds.laying ?? (product === 'filoCoil' ? 'coil' : 'tray'),
-    leafLengthMm: folds.leafLengthMm,
-    leafWidthMm: folds.leafWidthMm,
-    tinLengthMm,
-    tinWidthMm,
-    leavesInStack: folds.leavesInStack,
-    brushGramsPerM2: folds.brushGramsPerM2,
-  });
-}
-
 /** Leaves laid, brushed and drying. */
 export function leavesResult(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, dough: DoughPlan): LeavesResult {
   const { folds } = item;
@@ -173,7 +156,6 @@ export function leavesResult(item: ItemInput, kitchen: KitchenInput, cut: CutPla
   return {
     kind: 'leaves',
     covers: (Object.keys(leafCovers) as LeafCover[]).map((cover) => ({ cover, minutes: dry(1, cover).minutesToLimit })),
-    laying: layingOf(item),
     stretchedCm: styleOf(item.dough) === 'stretchedFilo' ? 100 * stretchedArea(leafG, leafMm).sideM : null,
     count,
     brushPerLeafG: dough.masses.fatG / Math.max(1, count),

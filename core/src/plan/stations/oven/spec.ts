@@ -6,6 +6,7 @@ import { dryAt, type BlindBake, type BlindSpec } from '../../../oven/blind';
 import type { CrustType } from '../../../oven/tables';
 import { shapeSize } from '../../../cutting/shape';
 import { vesselGeometry } from '../../../vessels/vessel';
+import { leafMm } from '../cut/leaves';
 import type { CutPlan } from '../cut/station';
 import { comesAtC } from '../filling/result';
 import type { FillingPlan } from '../filling/station';
@@ -26,15 +27,9 @@ function onAShelf(long: number, wide: number, between: number): number {
 export function onTrays(item: ItemInput, cut: CutPlan): number[] {
   const g = item.cut.vessel ? vesselGeometry(item.cut.vessel) : null;
   const hand = item.product === 'handPies';
-  const half = hand && item.cut.pieceKind === 'halfmoon';
+  const half = hand && !cut.leaves && item.cut.pieceKind === 'halfmoon';
   const across = item.cut.cutterMm;
-  const closed = half
-    ? [across, across / 2]
-    : item.cut.pieceKind === 'ring'
-      ? [across, across]
-      : cut.closed
-        ? shapeSize(cut.closed)
-        : null;
+  const closed = half ? [across, across / 2] : cut.rings ? [across, across] : cut.closed ? shapeSize(cut.closed) : null;
   const most =
     hand && closed
       ? onAShelf(closed[0], closed[1], betweenMm.pieces)
@@ -42,7 +37,7 @@ export function onTrays(item: ItemInput, cut: CutPlan): number[] {
         ? onAShelf(g.top.length, g.top.width, betweenMm.dishes)
         : cut.pieces;
   // rings are baked whole, and sliced after
-  const whole = item.cut.pieceKind === 'ring' && hand ? (cut.rings ?? 1) : cut.pieces;
+  const whole = cut.rings ?? cut.pieces;
   const trays = Math.max(1, Math.ceil(whole / most));
   return Array.from({ length: trays }, (_, i) => Math.floor((whole + trays - 1 - i) / trays));
 }
@@ -58,7 +53,9 @@ export function bakeSpec(
   const { oven } = item;
   const crust: CrustType =
     item.dough.pastry === 'roughPuff' ? (item.folds.turns >= 3 ? 'puff' : 'flaky') : item.dough.pastry;
-  const tMm = Math.max(0.3, item.dough.pastry === 'filo' ? filoThickness(item) : cut.rolled.thicknessMm);
+  const { leaves } = cut;
+  const crustMm = (layers: number | undefined) =>
+    Math.max(0.3, layers === undefined ? cut.rolled.thicknessMm : layers * brushedLeafMm(item));
   const { shape, depthMm } = outline(item, cut, filling);
   const coldC = kitchen.fridgeC + 2;
   const lidOnly = item.product === 'potPies';
@@ -66,12 +63,12 @@ export function bakeSpec(
   const pieces = Math.min(60, cut.pieces);
   return {
     shape,
-    top: isOpen(item) ? null : { type: crust, tMm },
+    top: isOpen(item) ? null : { type: crust, tMm: crustMm(leaves?.over) },
     base: lidOnly
       ? null
       : {
           type: crust,
-          tMm,
+          tMm: crustMm(leaves?.under),
           ...(blind
             ? { waterLeft: Math.max(driestBase, Math.min(1, blind.waterLeft)), sealed: blindOf(item)?.sealed }
             : {}),
@@ -132,8 +129,8 @@ export function blindSpec(item: ItemInput, spec: BakeSpec): BlindSpec | null {
   };
 }
 
-const filoThickness = (item: ItemInput): number =>
-  item.folds.leavesInStack * (190 / 1000 / 1.25 + item.folds.brushGramsPerM2 / 1000 / 0.92);
+/** One leaf with the fat brushed on it, mm. */
+const brushedLeafMm = (item: ItemInput): number => leafMm + item.folds.brushGramsPerM2 / 1000 / 0.92;
 
 function outline(item: ItemInput, cut: CutPlan, filling: FillingPlan): { shape: BakeSpec['shape']; depthMm: number } {
   const disc = (mm: number) => ({ kind: 'disc' as const, dMm: Math.round(Math.max(20, Math.min(450, mm))) });

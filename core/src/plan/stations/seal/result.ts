@@ -52,6 +52,8 @@ export const closingOf = (item: ItemInput): Closing => {
 
 /** Bench minutes of filling and closing all pies. */
 export function closingMinutes(item: ItemInput, kitchen: KitchenInput, pieces: number): number {
+  if (item.product === 'handPies' && item.dough.pastry === 'filo')
+    return benchMinutes.closeInAStrip * kitchen.pace * pieces;
   if (item.product === 'handPies') {
     const slower = 0.7 + 0.3 * (crimps[item.seal.crimp].minutesPerMetre / crimps.rope.minutesPerMetre);
     return benchMinutes.fillAPiece * slower * kitchen.pace * pieces;
