@@ -69,6 +69,7 @@ const sentences: Record<string, (v: Values) => string> = {
   'cut.pieceLeaves': (v) =>
     `a stack of ${g(v, 'perStack')} gives ${g(v, 'pieces')} strips of ${n(v, 'stripCm')} cm: ${g(v, 'stacks')} ${Number(v['stacks']) === 1 ? 'stack' : 'stacks'}`,
   'cut.noReRolls': () => 'filo is not rolled again; torn leaves go inside',
+  'cut.strips': (v) => `${g(v, 'across')} strips of ${n(v, 'stripCm')} cm from a leaf ${g(v, 'leafW')} cm wide`,
   'cut.wholeLeaves': (v) => `all ${g(v, 'leaves')} leaves are laid in, edges folded under`,
   'cut.leafMass': (v) => `${g(v, 'leaves')} leaves of ${g(v, 'areaCm2')} cm² at 190 g a square metre`,
   'cut.leafSize': (v) => `a leaf is ${cm(v, 'h')} × ${cm(v, 'w')} cm`,
@@ -150,7 +151,9 @@ const sentences: Record<string, (v: Values) => string> = {
   'filling.kept': () => 'it goes in as cold as it is kept',
   'seal.pinches': (v) =>
     `${n(v, 'seamCm')} cm of edge${Number(v['pieces']) > 1 ? ' on each' : ''}, one every ${g(v, 'pitchMm')} mm`,
-  'seal.laps': (v) => `${n(v, 'seamCm')} cm of edge to tuck under`,
+  'seal.laps': () => 'so much edge lies under, tucked in and not crimped',
+  'seal.strip': (v) =>
+    `a strip ${g(v, 'lengthCm')} cm long and ${n(v, 'stripCm')} wide ${s(v, 'kind') === 'cigar' ? 'goes round' : 'goes over'} as often`,
   'seal.strength': (v) => `a pressed egg seam is 1; chance of a leak ${g(v, 'index')} in 100`,
   'seal.vents': (v) => `steam reaches ${n(v, 'steam')} g a minute and needs ${g(v, 'need')} mm²`,
   'seal.prick': () => 'leaves let steam out by themselves; a coil is pricked',

@@ -68,7 +68,7 @@ export function StationPage({ station, inputs, held = [], whatIf, lead, extra, n
     </>
   );
   const settlePress = fix ? (
-    <Press onClick={() => change({ [fix.path]: fix.to })}>{fixWords(fix)}</Press>
+    <Press onClick={() => change({ [fix.path]: fix.to })}>{fixWords(fix, pastry)}</Press>
   ) : (
     <Press crimp disabled={stop} onClick={goOn} aria-pressed={settled} data-settle>
       {settled ? 'Settled, go on' : phone ? 'Settle' : settleWord(station, pastry)}

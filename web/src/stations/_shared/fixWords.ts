@@ -1,3 +1,4 @@
+import type { Pastry } from '@crustallum/core/contracts/products';
 import type { SmallestFix } from '@crustallum/core/plan/questions/smallestFix';
 import { plain } from '../../wording/numbers';
 import { inputWords } from '../../wording/problems';
@@ -6,8 +7,10 @@ import { fields, type FieldDef } from './fields';
 const defs: readonly FieldDef[] = Object.values(fields);
 
 /** A change in words, as its field would write it: "Rim left bare to 11 mm". */
-export function fixWords({ path, to }: SmallestFix): string {
-  const def = defs.find((d) => d.path === path);
+export function fixWords({ path, to }: SmallestFix, pastry: Pastry): string {
+  const asked = (d: FieldDef) => d.path === path;
+  // the names for pies of leaf stand last
+  const def = pastry === 'filo' ? defs.findLast(asked) : defs.find(asked);
   const label = def?.label ?? inputWords(path.split('.').at(-1) ?? path).words;
   if (def?.kind === 'rule') return `${label} to ${plain(Number(to) * (def.scale ?? 1), def.places)} ${def.unit}`.trim();
   const word = def?.options.find(([option]) => option === to)?.[1] ?? String(to);

@@ -100,7 +100,7 @@ describe('what cannot be made', () => {
     expect(await screen.findByRole<HTMLButtonElement>('button', { name: 'Settle the seal' })).toBeTruthy();
   }, 20_000);
   it('offers another pastry where the one chosen does not fit', async () => {
-    const bake = new FakeServer().plan(['handPies', 'roughPuff']);
+    const bake = new FakeServer().plan(['dishPie', 'shortcrust']);
     const [item] = bake.items;
     if (item) item.document = { ...item.document, dough: { ...item.document.dough, pastry: 'filo' } };
     open(at('dough'));

@@ -182,7 +182,7 @@ function LaidIn({ leaves }: { leaves: Laid }) {
         </text>
         <polygon points={points.join(' ')} fill="url(#fill-dough)" stroke="var(--color-ink)" strokeWidth="2" />
         <text x="430" y={324 + wide * k} className="q">
-          {plain(long / 10, 1)} × {plain(wide / 10, 1)} cm, {made.leavesOnAFace} leaves on each face
+          {plain(long / 10, 1)} × {plain(wide / 10, 1)} cm, {made.leavesOnAFace} leaves a face
         </text>
       </g>
     );

@@ -109,13 +109,21 @@ describe('crumb and leaves', () => {
     show('shapes');
     await waitFor(() => expect(screen.getByText(/a fat that sets/)).toBeTruthy(), patient);
   });
+  it('leaves for the hand are closed in strips, and to another shape by a press', async () => {
+    await at('handPies', 'filo');
+    show('laying');
+    const order = () => screen.getByRole('list', { name: 'Order of laying' }).textContent;
+    expect(order()).toMatch(/cut lengthwise into \d strips.*as a flag is folded/);
+    show('cigar');
+    await waitFor(() => expect(order()).toMatch(/roll it up, \d+ times round/));
+  });
   it('leaves are laid in an order of their shape, and last as long as their cover lets them', async () => {
     await at('filoTray', 'filo');
     show('laying');
     const order = () => screen.getByRole('list', { name: 'Order of laying' }).textContent;
     expect(order()).toMatch(/under.*the filling.*over it/);
-    show('triangle');
-    await waitFor(() => expect(order()).toMatch(/cut lengthwise into \d strips.*as a flag is folded/));
+    show('cut in two');
+    await waitFor(() => expect(order()).toMatch(/half leaves under/));
     expect(screen.getByRole('list', { name: 'Covers' }).textContent).toMatch(
       /bare\d+ min.*under a damp clothtwo hours/,
     );

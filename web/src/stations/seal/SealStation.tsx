@@ -141,7 +141,7 @@ export function SealStation() {
       station="seal"
       inputs={sealInputs[s.closing]}
       numbers={[
-        [filo ? 'Laps' : 'Pinches round each', s.figures.pinches],
+        [plan.cut.leaves?.made ? 'Times over' : filo ? 'Edge tucked under' : 'Pinches round each', s.figures.pinches],
         ...(filo || open ? [] : ([['Strength of the seam', s.figures.strength]] as const)),
         ...(open
           ? []

@@ -161,7 +161,16 @@ export function leafFigures({ folds }: ItemInput, { result, coil, cover, tinMm }
       'cutting.piece',
     ),
     laterRolls: figure(0, 'pieces', 'cut.noReRolls', {}, 'exact', 'cutting.piece'),
-    sheetUsed: figure(100, '%', 'cut.wholeLeaves', { leaves: count }, 'exact', 'cutting.piece'),
+    sheetUsed: made
+      ? figure(
+          (100 * made.across * made.stripMm) / folds.leafWidthMm,
+          '%',
+          'cut.strips',
+          { across: made.across, stripCm: made.stripMm / 10, leafW: folds.leafWidthMm / 10 },
+          'exact',
+          'filling.leafPieces',
+        )
+      : figure(100, '%', 'cut.wholeLeaves', { leaves: count }, 'exact', 'cutting.piece'),
     doughNeeded: figure(
       result.doughMassG,
       'g',

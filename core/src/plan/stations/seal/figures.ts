@@ -2,6 +2,7 @@ import type { ItemInput } from '../../../contracts/item';
 import { washFactors } from '../../../oven/tables';
 import { crimps } from '../../../sealing/seals';
 import { figure, type Figure } from '../../figure';
+import type { CutPlan } from '../cut/station';
 import type { OvenPlan } from '../oven/station';
 import type { Closing, SealResult } from './result';
 
@@ -16,19 +17,32 @@ const ventReason: Record<Closing, string> = {
 };
 
 /** What the Seal shows, each with its reason. */
-export function sealFigures(item: ItemInput, pieces: number, oven: OvenPlan, r: SealResult): SealFigures {
+export function sealFigures(item: ItemInput, cut: CutPlan, oven: OvenPlan, r: SealResult): SealFigures {
+  const { pieces } = cut;
+  const strip = cut.leaves?.made;
   const { seal } = item;
   const { need, closing } = r;
   const { pitchMm } = crimps[seal.crimp];
   return {
-    pinches: figure(
-      r.pinches,
-      '',
-      closing === 'laps' ? 'seal.laps' : 'seal.pinches',
-      { seamCm: r.seamMm / 10, pitchMm, crimp: seal.crimp, pieces },
-      'exact',
-      'cutting.piece',
-    ),
+    pinches: strip
+      ? figure(
+          strip.folds,
+          '',
+          'seal.strip',
+          { kind: strip.kind, stripCm: strip.stripMm / 10, lengthCm: strip.stripLengthMm / 10 },
+          'estimate',
+          'filling.leafPieces',
+        )
+      : closing === 'laps'
+        ? figure(r.seamMm / 10, 'cm', 'seal.laps', {}, 'exact', 'cutting.piece')
+        : figure(
+            r.pinches,
+            '',
+            'seal.pinches',
+            { seamCm: r.seamMm / 10, pitchMm, crimp: seal.crimp, pieces },
+            'exact',
+            'cutting.piece',
+          ),
     strength: figure(
       need ? r.strength : null,
       '',
