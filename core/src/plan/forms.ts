@@ -238,6 +238,9 @@ const starts: Record<Form, Start> = {
   filoCoil: { product: 'filoCoil', title: 'A coil', count: (m) => Math.max(6, m), filling: greens, standMinutes: 20 },
 };
 
+/** What an item of a form is called until the cook names it. */
+export const titleOf = (form: Form): string => starts[form].title;
+
 /** An item of a form for so many people: what a cook would begin with, every part of it to be changed without starting anew. */
 export function formItem(form: Form, people: number, cook: string): ItemInput {
   const s = starts[form];

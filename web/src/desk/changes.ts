@@ -19,7 +19,15 @@ export function changeItem(id: string, changes: Record<string, unknown>) {
     if (!item) return;
     let after = item.document;
     for (const [path, value] of Object.entries(changes)) after = writePath(after, path, value);
-    const path = Object.keys(changes)[0] as string;
+    await dispatch(changeDocument(id, after, Object.keys(changes)[0] as string));
+  };
+}
+
+/** Puts another document in an item's place, `path` being what was changed of it; to be taken back like any change. */
+export function changeDocument(id: string, after: ItemInput, path: string) {
+  return async (dispatch: AppDispatch, getState: () => RootState): Promise<void> => {
+    const item = getState().desk.items.find((i) => i.id === id);
+    if (!item) return;
     dispatch(history.actions.changed({ id, document: item.document, path, at: Date.now() }));
     await dispatch(putDocument(id, after, path));
   };

@@ -8,6 +8,7 @@ import type { BakeInput } from '@crustallum/core/plan/inputs';
 import { MealInput } from '@crustallum/core/contracts/meal';
 import { planItem, touchedStations, type ItemPlan } from '@crustallum/core/plan/item';
 import type { BakePlanResult } from '@crustallum/core/plan/bake';
+import { asForm, formOf } from '@crustallum/core/plan/asForm';
 import type { Form } from '@crustallum/core/plan/formNames';
 import { formItem } from '@crustallum/core/plan/forms';
 import { plainKitchen, starterItem } from '@crustallum/core/plan/starters';
@@ -75,6 +76,8 @@ export const planner = {
   starter: (product: Product, mouths: number, cook: string, pastry?: Pastry): ItemInput =>
     starterItem(product, mouths, cook, pastry),
   form: (form: Form, people: number, cook: string): ItemInput => formItem(form, people, cook),
+  asForm: (item: ItemInput, form: Form, people: number): ItemInput => asForm(item, form, people),
+  formOf: (item: ItemInput): Form => formOf(item),
   plainKitchen: (): KitchenInput => plainKitchen,
 };
 

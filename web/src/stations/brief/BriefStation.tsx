@@ -21,6 +21,7 @@ import { clock, momentAt, plain, served } from '../../wording/numbers';
 import { formWords, pastryWords, piecesOf } from '../../wording/words';
 import { BriefWords } from './BriefWords';
 import { ForSoMany } from './ForSoMany';
+import { MadeAs } from './MadeAs';
 import { WhoMayEat } from './WhoMayEat';
 import { Table } from './Table';
 import { Field } from '../_shared/Field';
@@ -108,6 +109,7 @@ export function BriefStation() {
           )}
           <div className="pt-2">
             <Field def={{ ...fields.count, label: `${item.document.title}: to make` }} />
+            <MadeAs />
             <ForSoMany />
           </div>
         </div>

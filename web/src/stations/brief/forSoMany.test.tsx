@@ -36,3 +36,16 @@ describe('a pie for the people at the table', () => {
     expect(screen.queryByText(/^For 8:/)).toBeNull();
   });
 });
+
+describe('what a pie is made as', () => {
+  it('is another form by a choice, its filling and name the cook’s, and is taken back like any change', async () => {
+    await atBrief(['pasties', 8]);
+    const { filling } = first() ?? {};
+    const made = await screen.findByRole('combobox', { name: 'Pasties: made as' });
+    await waitFor(() => expect(made.textContent).toBe('Pasties'));
+    fireEvent.keyDown(made, { key: 'Enter' });
+    fireEvent.click(await screen.findByRole('option', { name: 'Lattice' }));
+    await waitFor(() => expect(first()).toMatchObject({ product: 'dishPie', title: 'Lattice pie', filling }));
+    await waitFor(() => expect(store.getState().desk.plan?.items[0]?.seal.closing).toBe('lattice'));
+  });
+});
