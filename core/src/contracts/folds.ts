@@ -1,4 +1,4 @@
-import { NumberIn, OneOf, Optional, OneOfEach, ListOf } from '../quantities/rules';
+import { NestedList, NumberIn, OneOf, Optional, OneOfEach, ListOf } from '../quantities/rules';
 import { IsBoolean } from 'class-validator';
 import { layings, type Laying } from '../lamination/leafLaying';
 
@@ -16,6 +16,14 @@ export const coldPlaces = ['fridge', 'freezer'] as const;
 export const restWays = ['workedOut', 'onlyIfSoft', 'shapesOnly', 'none', 'room'] as const;
 export type RestWay = (typeof restWays)[number];
 
+/** A turn as the cook rolls it: two of its sizes at most, the third follows from the dough there is. */
+export class OwnTurnInput {
+  @NumberIn(1, 12, '', { integer: true }) turn!: number;
+  @Optional() @NumberIn(100, 1200, 'mm') lengthMm?: number;
+  @Optional() @NumberIn(60, 800, 'mm') widthMm?: number;
+  @Optional() @NumberIn(1.5, 60, 'mm') thicknessMm?: number;
+}
+
 export class FoldsInput {
   @Optional() @OneOf(restWays) rests?: RestWay;
   /** Laminated: turns, panels a turn, length rolled to, size of the fat lumps. */
@@ -26,6 +34,8 @@ export class FoldsInput {
   @Optional() @OneOf(lockIns) lock?: LockIn;
   /** A sequence of the cook's own in place of so many like turns. */
   @Optional() @ListOf(12) @OneOfEach(foldNames) ownFolds?: FoldWord[];
+  /** Turns the cook rolls to another size. */
+  @Optional() @NestedList(() => OwnTurnInput, 12) ownTurns?: OwnTurnInput[];
   /** Turns that may follow one another without a rest. */
   @Optional() @NumberIn(1, 4, 'turns', { integer: true }) turnsAtOnce?: number;
   /** Goes in which it is rolled out, with a chill between. */

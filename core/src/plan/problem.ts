@@ -27,6 +27,7 @@ export const problemCodes = [
   // folds, crumb, leaves
   'longer_than_bench',
   'final_thicker_than_packet',
+  'turn_thicker_than_packet',
   'packet_too_high',
   'films_merge',
   'lump_too_big',

@@ -45,6 +45,8 @@ const sentences: Record<ProblemCode, (v: Values) => string> = {
       .join(' or ')}.`,
   longer_than_bench: (v) =>
     `Rolled to ${plain(Number(v['length']) / 10, 0)} cm, but the bench is ${plain(Number(v['bench']) / 10, 0)} cm.`,
+  turn_thicker_than_packet: (v) =>
+    `Turn ${v['turn']} would be ${plain(Number(v['rolled']), 1)} mm thick, its packet is ${plain(Number(v['packet']), 1)}: a pin only makes it thinner.`,
   final_thicker_than_packet: (v) =>
     `The folded packet is ${plain(Number(v['packet']))} mm, thinner than the sheet of ${plain(Number(v['sheet']))}. Roll it shorter.`,
   packet_too_high: (v) =>

@@ -7,11 +7,16 @@ export function Ruled({
   label,
   value,
   onChange,
+  ...written
 }: {
   path: string;
   label: string;
   value: number;
   onChange: (n: number) => void;
+  /** Shown value = stored value × scale, in this unit, to so many places. */
+  scale?: number;
+  unit?: string;
+  places?: number;
 }) {
   const rule = useRule(path);
   return (
@@ -21,6 +26,7 @@ export function Ruled({
       rule={rule}
       unit={rule.unit}
       {...(rule.integer ? { places: 0 } : {})}
+      {...written}
       onChange={onChange}
     />
   );

@@ -2,6 +2,7 @@ import type { FoldsPlan } from '@crustallum/core/plan/stations/lamination/statio
 import { dustingGPerDm2 } from '@crustallum/core/plan/stations/lamination/turns';
 import { foldWords } from '../../wording/folds';
 import { plain, span } from '../../wording/numbers';
+import { OwnTurn } from './OwnTurn';
 
 const cm = (mm: number) => plain(mm / 10, 1);
 
@@ -23,8 +24,7 @@ export function TurnTable({
           <li key={r.turn}>
             <strong>Turn {r.turn}</strong>
             <span>
-              from {plain(r.fromMm, 0)} mm to {cm(r.lengthMm)} × {cm(r.widthMm)} cm, {plain(r.rolledMm, 1)} mm, in{' '}
-              {r.passes} {r.passes === 1 ? 'pass' : 'passes'}
+              from {plain(r.fromMm, 0)} mm to <OwnTurn row={r} /> in {r.passes} {r.passes === 1 ? 'pass' : 'passes'}
               {r.passes > 1 && <> ({r.passMm.map((m) => plain(m, 0)).join(', ')} mm)</>}
               {r.spreadG > 0 && `; spread ${plain(r.spreadG, 0)} g of fat`}; fold{' '}
               {foldWords[r.fold as keyof typeof foldWords] ?? r.fold} to {cm(r.foldedLengthMm)} × {cm(r.widthMm)} cm,{' '}

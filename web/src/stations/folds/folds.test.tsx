@@ -95,6 +95,23 @@ describe('what if', () => {
   });
 });
 
+describe('a turn of the cook’s own', () => {
+  it('takes two sizes and works the third out, and is ours again by a press', async () => {
+    await at('handPies', 'roughPuff');
+    show('rolls');
+    const typed = (name: string) => screen.getByRole<HTMLInputElement>('textbox', { name });
+    const ours = typed('Turn 2, thick').value;
+    fireEvent.change(typed('Turn 2, long'), { target: { value: '44' } });
+    fireEvent.change(typed('Turn 2, wide'), { target: { value: '18' } });
+    await waitFor(() => expect(document()?.folds.ownTurns).toEqual([{ turn: 2, lengthMm: 440, widthMm: 180 }]));
+    await waitFor(() => expect(typed('Turn 2, thick').value).not.toBe(ours));
+    fireEvent.change(typed('Turn 2, thick'), { target: { value: '9' } });
+    await waitFor(() => expect(document()?.folds.ownTurns).toEqual([{ turn: 2, lengthMm: 440, thicknessMm: 9 }]));
+    fireEvent.click(screen.getByRole('button', { name: 'As ours' }));
+    await waitFor(() => expect(typed('Turn 2, thick').value).toBe(ours));
+  });
+});
+
 describe('crumb and leaves', () => {
   it('the same dough is cooled in five shapes', async () => {
     await at('dishPie', 'shortcrust');

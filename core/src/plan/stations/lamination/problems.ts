@@ -16,11 +16,21 @@ export function foldsProblems(item: ItemInput, kitchen: KitchenInput, cut: CutPl
   const bench = Math.max(kitchen.benchLengthMm, kitchen.benchWidthMm);
   const highest = Math.max(...r.rows.map((row) => row.foldedMm));
   const made = styleOf(item.dough) !== 'boughtPuff';
-  if (made && r.turn.lengthMm > bench)
+  const longest = Math.max(...r.rows.map((row) => row.lengthMm));
+  if (made && longest > bench)
     found.push(
       problem('folds', 'longer_than_bench', 'stop', ['folds.rolledLengthMm', 'kitchen.benchLengthMm'], {
-        length: r.turn.lengthMm,
+        length: longest,
         bench,
+      }),
+    );
+  const thicker = r.rows.find((row) => row.rolledMm > row.fromMm + 1e-9);
+  if (made && thicker)
+    found.push(
+      problem('folds', 'turn_thicker_than_packet', 'stop', ['folds.ownTurns'], {
+        turn: thicker.turn,
+        rolled: thicker.rolledMm,
+        packet: thicker.fromMm,
       }),
     );
   if (made && last.foldedMm <= t)

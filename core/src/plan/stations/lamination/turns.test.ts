@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { foldsIn, hasBlock, lockIn, lockOf, turnRows } from './turns';
-import { starterItem } from '../../starters';
+import { planItem } from '../../item';
+import { plainKitchen, starterItem } from '../../starters';
 import { foldNames, type FoldsInput } from '../../../contracts/folds';
 
 const folds: FoldsInput = starterItem('handPies', 6, 'You', 'roughPuff').folds;
@@ -54,5 +55,52 @@ describe('the sizes of turns', () => {
         },
       ),
     );
+  });
+});
+
+describe('a turn the cook rolls to another size', () => {
+  const volume = 900_000;
+  it('keeps what was said of it, and of its three sizes any two give the third', () => {
+    const size = { length: fc.integer({ min: 200, max: 800 }), other: fc.integer({ min: 100, max: 500 }) };
+    fc.assert(
+      fc.property(
+        size.length,
+        size.other,
+        fc.constantFrom('sides', 'lengthThick', 'widthThick', 'length', 'width', 'thick'),
+        (lengthMm, widthMm, said) => {
+          const thicknessMm = volume / (lengthMm * widthMm);
+          const own = {
+            turn: 2,
+            ...(said === 'sides' || said.startsWith('length') ? { lengthMm } : {}),
+            ...(said === 'sides' || said.startsWith('width') ? { widthMm } : {}),
+            ...(/[tT]hick$/.test(said) ? { thicknessMm } : {}),
+          };
+          const [first, second, third] = turnRows({ ...folds, turns: 3, ownTurns: [own] }, volume, 200);
+          expect(first).toMatchObject({ lengthMm: folds.rolledLengthMm, widthMm: folds.rolledLengthMm / 2 });
+          if (own.lengthMm) expect(second?.lengthMm).toBeCloseTo(lengthMm, 6);
+          if (own.widthMm) expect(second?.widthMm).toBeCloseTo(widthMm, 6);
+          if (own.thicknessMm) expect(second?.rolledMm).toBeCloseTo(thicknessMm, 6);
+          expect((second?.lengthMm ?? 0) * (second?.widthMm ?? 0) * (second?.rolledMm ?? 0)).toBeCloseTo(volume, 3);
+          // the next turn begins as the packet this one was folded to
+          expect(third?.fromMm).toBeCloseTo(second?.foldedMm ?? 0, 9);
+        },
+      ),
+    );
+  });
+  it('thicker than its packet is a stop that names the turn', () => {
+    const item = starterItem('handPies', 6, 'You', 'roughPuff');
+    const thick = { ...item, folds: { ...item.folds, ownTurns: [{ turn: 2, thicknessMm: 60 }] } };
+    expect(planItem(thick, plainKitchen).problems).toContainEqual(
+      expect.objectContaining({ code: 'turn_thicker_than_packet', values: expect.objectContaining({ turn: 2 }) }),
+    );
+  });
+  it('is rolled so at the bench', () => {
+    const item = starterItem('handPies', 6, 'You', 'roughPuff');
+    const own = {
+      ...item,
+      folds: { ...item.folds, turnsAtOnce: 1, ownTurns: [{ turn: 2, lengthMm: 450, widthMm: 180 }] },
+    };
+    const step = planItem(own, plainKitchen).steps.find((s) => s.id === 'turns:2');
+    expect(step?.values).toMatchObject({ length: 450, width: 180 });
   });
 });

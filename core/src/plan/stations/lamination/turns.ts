@@ -48,16 +48,40 @@ export interface TurnRow {
   rest: { minutes: number; because: 'heat' | 'spring'; shrinkPct: number } | null;
 }
 
-/** Sizes of every turn of a laminate of that volume, rolled each time to one length and half as wide. Volume stays. */
+/** Twice as long as wide, where only one side of a sheet is said. */
+const usualAspect = 2;
+
+/** A turn's sheet from above: the sides the cook said, else what their thickness leaves, else the usual length and half as wide. */
+function turnSize(folds: FoldsInput, turn: number, volumeMm3: number): { lengthMm: number; widthMm: number } {
+  const own = folds.ownTurns?.find((t) => t.turn === turn);
+  const area = own?.thicknessMm ? volumeMm3 / own.thicknessMm : null;
+  const lengthMm =
+    own?.lengthMm ??
+    (own?.widthMm
+      ? area
+        ? area / own.widthMm
+        : usualAspect * own.widthMm
+      : area
+        ? Math.sqrt(usualAspect * area)
+        : folds.rolledLengthMm);
+  const widthMm = own?.widthMm ?? (area ? area / lengthMm : lengthMm / usualAspect);
+  return { lengthMm, widthMm };
+}
+
+/**
+ * Sizes of every turn of a laminate of that volume, rolled each time to one length and half as wide, or as the cook said of it:
+ * of length, width and thickness any two give the third. Volume stays.
+ */
 export function turnRows(folds: FoldsInput, volumeMm3: number, fatG: number): TurnRow[] {
-  const lengthMm = folds.rolledLengthMm;
-  const widthMm = lengthMm / 2;
-  const rolledMm = volumeMm3 / (lengthMm * widthMm);
   const list = foldsIn(folds);
   const { portions } = lockOf(folds);
+  let foldedMm: number | null = null;
   return list.map((fold, i) => {
     const panels = panelCount(fold);
-    const fromMm = panelCount(list[i - 1] ?? fold) * rolledMm;
+    const { lengthMm, widthMm } = turnSize(folds, i + 1, volumeMm3);
+    const rolledMm = volumeMm3 / (lengthMm * widthMm);
+    const fromMm = foldedMm ?? panels * rolledMm;
+    foldedMm = panels * rolledMm;
     const by = passes(Math.max(fromMm, rolledMm) / 1000, rolledMm / 1000, passRatio);
     return {
       turn: i + 1,
@@ -70,7 +94,7 @@ export function turnRows(folds: FoldsInput, volumeMm3: number, fatG: number): Tu
       passes: by.n,
       passMm: by.thicknesses.map((m) => m * 1000),
       foldedLengthMm: lengthMm / panels,
-      foldedMm: panels * rolledMm,
+      foldedMm,
       spreadG: i < portions ? fatG / portions : 0,
       rest: null,
     };

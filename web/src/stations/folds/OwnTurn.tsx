@@ -1,0 +1,58 @@
+import type { OwnTurnInput } from '@crustallum/core/contracts/folds';
+import type { TurnRow } from '@crustallum/core/plan/stations/lamination/turns';
+import { useItem } from '../../desk/useItem';
+import { Ruled } from '../_shared/Ruled';
+
+/** The sizes of one turn, each to be written over: any two give the third. */
+export function OwnTurn({ row }: { row: TurnRow }) {
+  const { item, change } = useItem();
+  const all = item?.document.folds.ownTurns ?? [];
+  const own = all.find((t) => t.turn === row.turn);
+  const others = all.filter((t) => t.turn !== row.turn);
+  const put = (next: OwnTurnInput | null) => {
+    const list = next ? [...others, next].sort((a, b) => a.turn - b.turn) : others;
+    change({ 'folds.ownTurns': list.length ? list : undefined });
+  };
+  /** Where two were said before, one of them is let go: width for thickness, thickness for either side. */
+  const say = (size: 'lengthMm' | 'widthMm' | 'thicknessMm', mm: number) => {
+    const { turn, ...said } = own ?? { turn: row.turn };
+    const kept = Object.entries(said).filter(([name]) => name !== size);
+    const stays =
+      kept.length < 2 ? kept : kept.filter(([name]) => name !== (size === 'thicknessMm' ? 'widthMm' : 'thicknessMm'));
+    put({ turn, ...Object.fromEntries(stays), [size]: mm });
+  };
+  const cm = { scale: 0.1, unit: 'cm', places: 1 };
+  return (
+    <span className="flex flex-wrap items-center gap-x-3">
+      <Ruled
+        path="folds.ownTurns.lengthMm"
+        label={`Turn ${row.turn}, long`}
+        value={row.lengthMm}
+        {...cm}
+        onChange={(mm) => say('lengthMm', mm)}
+      />
+      <span className="quiet-ink">long</span>
+      <Ruled
+        path="folds.ownTurns.widthMm"
+        label={`Turn ${row.turn}, wide`}
+        value={row.widthMm}
+        {...cm}
+        onChange={(mm) => say('widthMm', mm)}
+      />
+      <span className="quiet-ink">wide</span>
+      <Ruled
+        path="folds.ownTurns.thicknessMm"
+        label={`Turn ${row.turn}, thick`}
+        value={row.rolledMm}
+        places={1}
+        onChange={(mm) => say('thicknessMm', mm)}
+      />
+      <span className="quiet-ink">thick</span>
+      {own && (
+        <button type="button" className="press quiet" onClick={() => put(null)}>
+          As ours
+        </button>
+      )}
+    </span>
+  );
+}
