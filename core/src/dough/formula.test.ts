@@ -5,7 +5,7 @@ import { askedMass, fromLarder, piecesFor } from './ask';
 import { ratioNames, scaled, trueRatios, type FormulaPart } from './formula';
 import { leavings, styleNames, styles, type Style } from './styles';
 import { swapFat, swapFlour, swapLiquid } from './swaps';
-import { byFeel, overPour } from './weighing';
+import { byFeel, overPour, underWeigh } from './weighing';
 
 const part = (id: string, grams: number): FormulaPart => ({ id, grams });
 const shortcrust = [part('flour', 250), part('butter', 150), part('salt', 4), part('water', 60)];
@@ -192,6 +192,24 @@ describe('an over-pour', () => {
   it('that is none is refused', () => {
     expect(compute('dough.overPour', { parts: shortcrust, id: 'flour', weighedG: 200 }).ok).toBe(false);
   });
+});
+
+describe('too little of one', () => {
+  const { id: fatId, grams: fatG } = shortcrust[1] ?? { id: '', grams: 0 };
+  const under = underWeigh(shortcrust, fatId, 0.8 * fatG);
+  it('makes it all smaller, every ratio as it was, and says what comes out of what is in', () => {
+    expect(under.scaleDown.factor).toBeCloseTo(0.8, 9);
+    const smaller = shortcrust.map((p) => part(p.id, p.grams * under.scaleDown.factor));
+    for (const r of ratioNames)
+      expect(trueRatios(smaller).toFlour[r]).toBeCloseTo(trueRatios(shortcrust).toFlour[r], 9);
+    const [out] = under.scaleDown.takeOutG;
+    expect(out?.id).toBe('flour');
+    expect(out?.grams).toBeCloseTo(0.2 * (shortcrust[0]?.grams ?? 0), 6);
+  });
+  it('gone on with, shows what the dough becomes', () =>
+    expect(under.accept.after.toFlour.fat).toBeLessThan(under.accept.before.toFlour.fat));
+  it('that is too much is refused', () =>
+    expect(compute('dough.underWeigh', { parts: shortcrust, id: fatId, weighedG: 2 * fatG }).ok).toBe(false));
 });
 
 describe('liquid by feel', () => {

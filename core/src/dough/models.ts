@@ -8,7 +8,7 @@ import { displacement, fatOfRise, solidFatDensity } from './displacement';
 import { scaled, trueRatios, type FormulaPart } from './formula';
 import { leavings, styleNames, styles, type StyleName } from './styles';
 import { swapFat, swapFlour, swapLiquid } from './swaps';
-import { byFeel, feelTests, overPour, type Feel } from './weighing';
+import { byFeel, feelTests, overPour, underWeigh, type Feel } from './weighing';
 import { costOf } from './cost';
 import { eggOptions, eggSizes, type EggSize } from './eggs';
 import { splitLoads, wholeBatches, type LoadItem } from './loads';
@@ -85,6 +85,10 @@ export class SwapLiquidInput extends FormulaInput {
 export class OverPourInput extends FormulaInput {
   @OneOf(ingredientIds) id!: string;
   @NumberIn(0.01, 100_000, 'g') weighedG!: number;
+}
+export class UnderWeighInput extends FormulaInput {
+  @OneOf(ingredientIds) id!: string;
+  @NumberIn(0, 100_000, 'g') weighedG!: number;
 }
 export class PriceInput {
   @OneOf(ingredientIds) id!: string;
@@ -185,6 +189,15 @@ export const doughModels = [
     certainty: 'exact',
     input: OverPourInput,
     run: ({ parts, id, weighedG }) => overPour(parts, id, weighedG),
+  }),
+  model({
+    name: 'dough.underWeigh',
+    summary: 'What to do with an ingredient there is too little of: make it all smaller, or go on and see',
+    units: 'g',
+    source: arithmetic,
+    certainty: 'exact',
+    input: UnderWeighInput,
+    run: ({ parts, id, weighedG }) => underWeigh(parts, id, weighedG),
   }),
   model({
     name: 'dough.cost',

@@ -39,6 +39,42 @@ export function overPour(parts: readonly FormulaPart[], id: string, weighedG: nu
   };
 }
 
+export interface UnderWeigh {
+  id: string;
+  missingG: number;
+  /** Make less of it all: by how much, to how much dough, and what must come out again of what lies in already. */
+  scaleDown: { factor: number; totalG: number; takeOutG: FormulaPart[] };
+  /** Go on with what there is: what the dough becomes. */
+  accept: { before: TrueRatios; after: TrueRatios };
+}
+
+/**
+ * What to do with one ingredient there is too little of: make it all smaller, or go on and see what the dough becomes. `parts` is
+ * the formula aimed at, in the order it is weighed; `weighedG` what there is. Refuses what is not under its target.
+ * @example underWeigh([{ id: 'flour', grams: 200 }, { id: 'butter', grams: 100 }], 'butter', 80).scaleDown.factor // 0.8
+ */
+export function underWeigh(parts: readonly FormulaPart[], id: string, weighedG: number): UnderWeigh {
+  const at = parts.findIndex((p) => p.id === id);
+  const part = parts[at];
+  if (!part) throw new RefusedInput({ field: 'id', code: 'unknown', value: id, allowed: parts.map((p) => p.id) });
+  within(part.grams, 0.01, 100_000, 'parts.grams');
+  const weighed = within(weighedG, 0, part.grams, 'weighedG');
+  const factor = weighed / part.grams;
+  return {
+    id,
+    missingG: part.grams - weighed,
+    scaleDown: {
+      factor,
+      totalG: parts.reduce((sum, p) => sum + p.grams * factor, 0),
+      takeOutG: parts.slice(0, at).map((p) => ({ ...p, grams: p.grams * (1 - factor) })),
+    },
+    accept: {
+      before: trueRatios(parts),
+      after: trueRatios(parts.map((p) => (p.id === id ? { ...p, grams: weighed } : p))),
+    },
+  };
+}
+
 export const feelTests = ['crumbly', 'holds', 'sticks', 'cracks'] as const;
 export type Feel = (typeof feelTests)[number];
 

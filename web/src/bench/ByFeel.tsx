@@ -1,9 +1,10 @@
 import type { RunEventType } from '@crustallum/core/contracts/run';
+import { partName } from '@crustallum/core/dough/formula';
 import { byFeel, feelTests, type Feel } from '@crustallum/core/dough/weighing';
 import { plain } from '../wording/numbers';
 import { FeelPicture } from './FeelPicture';
 import type { RunPlan } from './run';
-import type { Weighing } from './weighing';
+import { pouredPart, type Weighing } from './weighing';
 
 const feelWords: Record<Feel, { word: string; next: string }> = {
   crumbly: { word: 'falls apart', next: 'A spoon more, and press it again.' },
@@ -22,28 +23,29 @@ interface Props {
 
 const stateOf = (item: Props['item'], now: Weighing) => {
   const parts = item.parts ?? [];
-  const plannedG = (parts.find((p) => p.id === 'water')?.grams ?? 0) * now.factor;
+  const liquid = pouredPart(parts);
+  const plannedG = (liquid?.grams ?? 0) * now.factor;
   const flourG = Math.max(1, (parts[0]?.grams ?? 1) * now.factor);
   const feel = feelTests.find((f) => f === now.feel) ?? 'crumbly';
   const firstLotPct = item.firstLotPct ?? 100;
-  return { plannedG, ...byFeel({ plannedG, flourG, firstLotPct, topUpsG: now.topUpsG, feel }) };
+  return { liquid, plannedG, ...byFeel({ plannedG, flourG, firstLotPct, topUpsG: now.topUpsG, feel }) };
 };
 
 /** Liquid by feel: the first lot, then spoon by spoon; all of it is written down. */
 export function Poured({ item, itemIndex, now, say }: Props) {
   const state = stateOf(item, now);
-  if (state.plannedG < 1)
+  if (!state.liquid)
     return (
       <>
-        <div className="bench-label">no water to pour</div>
+        <div className="bench-label">nothing to pour</div>
         <p className="m-0" style={{ fontSize: 22 }}>
-          Egg, milk or cheese wets this one: all of it goes in.
+          Egg, fat or cheese wets this one: all of it goes in.
         </p>
       </>
     );
   return (
     <>
-      <div className="bench-label">poured so far</div>
+      <div className="bench-label">{partName(state.liquid).toLowerCase()} poured so far</div>
       <div className="bench-far" role="status" aria-label={`Poured ${plain(state.pouredG, 0)} g`}>
         {plain(state.pouredG, 0)}
         <small> g</small>

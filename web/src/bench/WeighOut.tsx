@@ -1,7 +1,7 @@
 import type { RunEventType } from '@crustallum/core/contracts/run';
 import { displacement, solidFatDensity } from '@crustallum/core/dough/displacement';
-import { partName } from '@crustallum/core/dough/formula';
-import { overPour } from '@crustallum/core/dough/weighing';
+import { partName, type TrueRatios } from '@crustallum/core/dough/formula';
+import { overPour, underWeigh } from '@crustallum/core/dough/weighing';
 import { ownCup, tableCup } from '@crustallum/core/ingredients/cup';
 import { ingredientOf } from '@crustallum/core/ingredients/table';
 import { inEighths } from '@crustallum/core/quantities/amounts/writeAmount';
@@ -11,7 +11,7 @@ import { useLarderQuery } from '../api/api';
 import { NumberField } from '../design/ui/NumberField';
 import { plain } from '../wording/numbers';
 import type { RunPlan } from './run';
-import { actualParts, toAdd, tolerance, type Weighing } from './weighing';
+import { actualParts, toAdd, tolerance, toTakeOut, type Weighing } from './weighing';
 
 interface Props {
   item: RunPlan['items'][number];
@@ -56,7 +56,7 @@ export function ScaleReading({ item, itemIndex, now, say }: Props) {
         {Math.abs(off) <= tolerance(target) ? 'right' : off > 0 ? `${grams(off)} over` : `${grams(-off)} more`}{' '}
         <span style={{ fontWeight: 460, fontSize: 20 }}>
           to {grams(target)}
-          {now.factor > 1.001 ? `, all of it × ${plain(now.factor, 2)}` : ''}
+          {Math.abs(now.factor - 1) > 0.001 ? `, all of it × ${plain(now.factor, 2)}` : ''}
         </span>
       </p>
       {off <= tolerance(target) && (
@@ -84,6 +84,7 @@ export function WeighOut({ item, itemIndex, now, say }: Props) {
   const reading = useReading();
   const part = parts[now.weighed.length];
   const add = toAdd(parts, now);
+  const out = toTakeOut(parts, now);
   const target = (part?.grams ?? 0) * now.factor;
   const called = (id: string) => partName(parts.find((p) => p.id === id) ?? { id }).toLowerCase();
   const off = reading - target;
@@ -100,6 +101,17 @@ export function WeighOut({ item, itemIndex, now, say }: Props) {
           onLeave={() => kept(say, itemIndex, part.id, reading)}
         />
       )}
+      {part && reading > 0.05 && off < -tolerance(target) && (
+        <Under
+          key={part.id}
+          parts={parts}
+          id={part.id}
+          factor={now.factor}
+          reading={reading}
+          onScale={(f) => kept(say, itemIndex, part.id, reading, f)}
+          onLeave={() => kept(say, itemIndex, part.id, reading)}
+        />
+      )}
       <ol className="plain-list" aria-label="What goes in">
         {parts.map((p, i) => (
           <li key={p.id} className={i === now.weighed.length ? 'here' : ''}>
@@ -111,6 +123,12 @@ export function WeighOut({ item, itemIndex, now, say }: Props) {
       {add.length > 0 && (
         <p className="m-0">
           <strong>Add to what is in:</strong> {add.map((a) => `${grams(a.grams)} ${called(a.id)}`).join(', ')}.
+        </p>
+      )}
+      {out.length > 0 && (
+        <p className="m-0">
+          <strong>Take out again, while it lies dry:</strong>{' '}
+          {out.map((a) => `${grams(a.grams)} ${called(a.id)}`).join(', ')}. Then weigh it again, or go on as it is.
         </p>
       )}
       {part && (
@@ -155,6 +173,48 @@ export function WeighOut({ item, itemIndex, now, say }: Props) {
   );
 }
 
+/** There is no more of it: less of it all is made, or it goes on as it is and is seen for what it becomes. */
+function Under({
+  parts,
+  id,
+  factor,
+  reading,
+  onScale,
+  onLeave,
+}: Pick<Parameters<typeof Over>[0], 'parts' | 'id' | 'factor' | 'reading' | 'onScale' | 'onLeave'>) {
+  const [said, setSaid] = useState(false);
+  if (!said)
+    return (
+      <button type="button" className="press quiet bench-side" onClick={() => setSaid(true)}>
+        There is no more of it
+      </button>
+    );
+  const now = underWeigh(
+    parts.map((p) => ({ ...p, grams: p.grams * factor })),
+    id,
+    reading,
+  );
+  const moved = movedWords(now.accept);
+  return (
+    <div role="group" aria-label="Too little is there" className="grid gap-2">
+      <button type="button" className="press bench-side" onClick={() => onScale(now.scaleDown.factor)}>
+        Make it all × {plain(now.scaleDown.factor, 2)}: {grams(now.scaleDown.totalG)}
+      </button>
+      <button type="button" className="press quiet bench-side" onClick={onLeave}>
+        Go on so{moved}
+      </button>
+    </div>
+  );
+}
+
+/** What a ratio becomes when an amount is left as it is. */
+function movedWords({ before, after }: { before: TrueRatios; after: TrueRatios }): string {
+  const moved = (['fat', 'water', 'salt'] as const)
+    .filter((r) => Math.abs(after.toFlour[r] - before.toFlour[r]) > 0.05)
+    .map((r) => `${r} ${plain(before.toFlour[r], 1)} → ${plain(after.toFlour[r], 1)}`);
+  return moved.length ? `: ${moved.join(', ')} to 100 of flour` : '';
+}
+
 /** Too much is in: take it out, let the rest follow, or leave it and see what it becomes. */
 function Over({
   parts,
@@ -178,10 +238,6 @@ function Over({
     id,
     reading,
   );
-  const { before, after } = now.accept;
-  const moved = (['fat', 'water', 'salt'] as const)
-    .filter((r) => Math.abs(after.toFlour[r] - before.toFlour[r]) > 0.05)
-    .map((r) => `${r} ${plain(before.toFlour[r], 1)} → ${plain(after.toFlour[r], 1)}`);
   return (
     <div role="group" aria-label="Too much is in" className="grid gap-2">
       <button type="button" className="press bench-side" onClick={onBack}>
@@ -191,7 +247,7 @@ function Over({
         Make it all × {plain(now.scaleUp.factor, 2)}: {grams(now.scaleUp.totalG)}
       </button>
       <button type="button" className="press quiet bench-side" onClick={onLeave}>
-        Leave it{moved.length ? `: ${moved.join(', ')} to 100 of flour` : ''}
+        Leave it{movedWords(now.accept)}
       </button>
     </div>
   );

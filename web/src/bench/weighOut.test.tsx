@@ -6,7 +6,7 @@ import { eventOf, runAt, runOf, stepIndex } from '../testing/runs';
 import type { LarderThing } from '@crustallum/core/contracts/larder';
 import { benchStore } from './benchStore';
 import { takesOf } from './useDraws';
-import { actualParts, toAdd, weighingOf } from './weighing';
+import { actualParts, pouredPart, toAdd, toTakeOut, weighingOf } from './weighing';
 
 jest.mock('./sounds', () => ({ knock: jest.fn(), doubleKnock: jest.fn() }));
 
@@ -53,6 +53,17 @@ describe('what was weighed', () => {
     ];
     expect(weighingOf(events, 0).weighed).toEqual([{ id: 'flour', grams: 400 }]);
     expect(weighingOf(events, 1).weighed).toEqual([]);
+  });
+  it('made less of, because there was too little of one, asks for less of all the rest and what comes out again', () => {
+    const now = weighingOf([weighed('flour', flour.grams), weighed('butter', 0.8 * (parts[1]?.grams ?? 0), { factor: 0.8 })], 0);
+    expect(toAdd(parts, now)).toEqual([]);
+    expect(toTakeOut(parts, now)).toEqual([{ id: 'flour', grams: expect.closeTo(flour.grams * 0.2, 6) as number }]);
+  });
+  it('is poured by feel in cream or milk where no water is', () => {
+    const cream = [flour, { id: 'egg', grams: 50 }, { id: 'wholeMilk', grams: 20 }, { id: 'cream', grams: 60 }];
+    expect(pouredPart(cream)?.id).toBe('cream');
+    expect(pouredPart([flour, { id: 'egg', grams: 50 }])).toBeNull();
+    expect(pouredPart(parts)?.id).toBe('water');
   });
   it('scaled up after an over-pour asks for more of all the rest, and to add to what is in', () => {
     const now = weighingOf([weighed('flour', flour.grams), weighed('butter', 300, { factor: 1.2 })], 0);
@@ -135,6 +146,20 @@ describe('weighing at the bench', () => {
     fireEvent.click(within(ways).getByRole('button', { name: /^Make it all × 1\.25/ }));
     await screen.findByText(/all of it × 1.25/);
   });
+  it('with no more of one, all of it is made smaller by a press', async () => {
+    new FakeServer();
+    await runAt(run, 0);
+    open('/bench');
+    await heading('Weigh for Hand pies');
+    const reads = await screen.findByRole('textbox', { name: 'Plain flour as your scale reads' });
+    fireEvent.change(reads, { target: { value: String(Math.round(flour.grams * 0.75)) } });
+    await settled(Math.round(flour.grams * 0.75));
+    fireEvent.click(await screen.findByRole('button', { name: 'There is no more of it' }));
+    const ways = await screen.findByRole('group', { name: 'Too little is there' });
+    expect(within(ways).getByRole('button', { name: /^Go on so: fat/ })).toBeTruthy();
+    fireEvent.click(within(ways).getByRole('button', { name: /^Make it all × 0\.75/ }));
+    await screen.findByText(/all of it × 0.75/);
+  });
   it('tells how to measure fat by the water it pushes up, for want of a scale', async () => {
     new FakeServer();
     await runAt(run, 0, weighed('flour', flour.grams));
@@ -176,7 +201,7 @@ describe('weighing at the bench', () => {
     new FakeServer();
     await runAt(run, stepIndex(run, 'rubIn'));
     open('/bench');
-    await screen.findByText('poured so far');
+    await screen.findByText('water poured so far');
     fireEvent.click(screen.getByRole('button', { name: 'A spoon more' }));
     await waitFor(() =>
       expect(screen.getByRole<HTMLButtonElement>('button', { name: 'One less' }).disabled).toBe(false),

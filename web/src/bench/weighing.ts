@@ -1,4 +1,5 @@
 import type { FormulaPart } from '@crustallum/core/dough/formula';
+import { ingredientOf } from '@crustallum/core/ingredients/table';
 import type { BenchEvent, RunPlan } from './run';
 
 export interface Weighed {
@@ -42,25 +43,42 @@ export function weighingOf(events: readonly BenchEvent[], itemIndex: number): We
 /** Near enough not to speak of: a gram, or two in a hundred. */
 export const tolerance = (target: number): number => Math.max(1, 0.02 * target);
 
+/** What lies in already over what is wanted of it, since less of it all is made. */
+export const toTakeOut = (parts: readonly FormulaPart[], { weighed, factor }: Weighing): Weighed[] =>
+  factor >= 1
+    ? []
+    : weighed
+        .map((w, i) => ({ id: w.id, grams: w.grams - (parts[i]?.grams ?? 0) * factor }))
+        .filter((w) => w.grams > tolerance(w.grams + 1));
+
 /** What is still to be added to what is in already, after scaling up. */
 export const toAdd = (parts: readonly FormulaPart[], { weighed, factor }: Weighing): Weighed[] =>
   weighed
     .map((w, i) => ({ id: w.id, grams: (parts[i]?.grams ?? 0) * factor - w.grams }))
     .filter((w) => w.grams > tolerance(w.grams + 1));
 
+/** What is poured by feel: the water, or where there is none the most of what is poured in its place; null where nothing is. */
+export function pouredPart(parts: readonly FormulaPart[]): FormulaPart | null {
+  const liquid = parts.filter((p) => p.id === 'water' || pourable.has(ingredientOf(p.id)?.group ?? ''));
+  const water = liquid.find((p) => p.id === 'water' && p.grams >= leastPouredG);
+  return water ?? liquid.toSorted((a, b) => b.grams - a.grams).find((p) => p.grams >= leastPouredG) ?? null;
+}
+const pourable = new Set(['liquid', 'dairy']);
+const leastPouredG = 1;
+
 /** The dough as it was really made: weighed where it was weighed, planned where nobody did, liquid as it was poured. */
 export function actualParts(item: RunPlan['items'][number], now: Weighing): FormulaPart[] {
   const { parts = [], firstLotPct = 100 } = item;
-  const water = parts.find((p) => p.id === 'water');
+  const liquid = pouredPart(parts);
   const poured =
-    water && now.topUpsG.length > 0
-      ? (water.grams * now.factor * firstLotPct) / 100 + now.topUpsG.reduce((sum, g) => sum + g, 0)
+    liquid && now.topUpsG.length > 0
+      ? (liquid.grams * now.factor * firstLotPct) / 100 + now.topUpsG.reduce((sum, g) => sum + g, 0)
       : null;
   return parts.map((p, i) => {
     const weighed = now.weighed[i]?.grams;
     // after scaling up, what was short is taken as made up to the new target
     const made =
       weighed === undefined ? p.grams * now.factor : now.factor > 1 ? Math.max(weighed, p.grams * now.factor) : weighed;
-    return { ...p, grams: p.id === 'water' && poured !== null ? poured : made };
+    return { ...p, grams: p === liquid && poured !== null ? poured : made };
   });
 }

@@ -5,7 +5,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { benchStore, eventsOf } from '../bench/benchStore';
 import { benchState, type BenchEvent, type BenchRun } from '../bench/run';
-import { actualParts, weighingOf, type Weighing } from '../bench/weighing';
+import { actualParts, pouredPart, weighingOf, type Weighing } from '../bench/weighing';
 import type { LogAnswersInput, LogEntry } from '@crustallum/core/contracts/log';
 import {
   useChangeKitchenMutation,
@@ -34,7 +34,7 @@ import type { Snapshot } from './snapshot';
 /** What was weighed, and what its flour took; nothing where nobody weighed. */
 function weighedOf(item: BenchRun['plan']['items'][number], now: Weighing): Pick<Snapshot, 'formula' | 'took'> {
   const { parts = [], firstLotPct = 100 } = item;
-  const planned = parts.find((p) => p.id === 'water');
+  const planned = pouredPart(parts);
   const [flour] = parts;
   if (now.weighed.length === 0 && now.feel === null) return {};
   const made = actualParts(item, now);
