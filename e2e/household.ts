@@ -1,7 +1,7 @@
 import { test as base, expect, type Page } from '@playwright/test';
 import AxeBuilder from '@axe-core/playwright';
-import { spawn, type ChildProcess } from 'node:child_process';
 import { copyFileSync, mkdtempSync } from 'node:fs';
+import { createRequire } from 'node:module';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -17,9 +17,18 @@ export const freePort = (): Promise<number> =>
     });
   });
 
+/** The built server's own way to be made; begun here, so that it is loaded once for all journeys of a worker. */
+type CreateApp = (options: { dataFile: string; webFolder: string; quiet: boolean }) => Promise<{
+  listen(port: number, host: string): Promise<unknown>;
+  getUrl(): Promise<string>;
+  close(): Promise<void>;
+}>;
+const createApp = (): CreateApp =>
+  (createRequire(__filename)(join(root, 'server/dist/app/createApp.js')) as { createApp: CreateApp }).createApp;
+
 /** The built server on a port and data file of its own; it can be stopped and started again in a journey. */
 export class Household {
-  private process: ChildProcess | null = null;
+  private app: Awaited<ReturnType<CreateApp>> | null = null;
   private readonly data = join(mkdtempSync(join(tmpdir(), 'crustallum-e2e-')), 'kitchen.sqlite');
   private port = 0;
 
@@ -34,37 +43,15 @@ export class Household {
   }
 
   async start(): Promise<void> {
-    this.port ||= await freePort();
-    const args = [
-      join(root, 'server/dist/main.js'),
-      '--port',
-      String(this.port),
-      '--data',
-      this.data,
-      '--web',
-      join(root, 'web/dist'),
-    ];
-    this.process = spawn(process.execPath, args, { stdio: 'ignore' });
-    await expect
-      .poll(
-        () =>
-          fetch(`${this.url}/api/health`).then(
-            (r) => r.ok,
-            () => false,
-          ),
-        { timeout: 30_000 },
-      )
-      .toBe(true);
+    this.app = await createApp()({ dataFile: this.data, webFolder: join(root, 'web/dist'), quiet: true });
+    await this.app.listen(this.port, '127.0.0.1');
+    this.port = Number(new URL(await this.app.getUrl()).port);
   }
 
   async stop(): Promise<void> {
-    const running = this.process;
-    this.process = null;
-    if (!running || running.exitCode !== null) return;
-    await new Promise<void>((resolve) => {
-      running.once('exit', () => resolve());
-      running.kill('SIGTERM');
-    });
+    const { app } = this;
+    this.app = null;
+    await app?.close();
   }
 
   /** Address of a station of an item of the only bake. */

@@ -21,6 +21,8 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
+    // it fetches the whole application again for every journey; the one that needs it has it
+    serviceWorkers: 'block',
     reducedMotion: 'reduce',
     launchOptions: {
       executablePath: process.env['CHROMIUM_PATH'] ?? '/usr/bin/chromium',

@@ -102,8 +102,7 @@ test('filo: how long a leaf bends under what, its order of laying, and drier air
   const before = await bare.innerText();
   await page.getByRole('radio', { name: 'laying' }).click();
   await expect(page.getByRole('list', { name: 'Covers' })).toContainText(/bare.*min.*under a damp cloth.*two hours/s);
-  await page.getByRole('radio', { name: 'parcel' }).click();
-  await expect(page.getByRole('list', { name: 'Order of laying' })).toContainText('fold both sides in');
+  await expect(page.getByRole('list', { name: 'Order of laying' })).toContainText('roll it up loosely');
   await accessible(page);
   const kitchen = (await (await fetch(`${supper.url}/api/kitchen`)).json()) as { version: number; document: object };
   await fetch(`${supper.url}/api/kitchen`, {

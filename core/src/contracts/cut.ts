@@ -14,8 +14,11 @@ export class VariantInput {
   @NumberIn(40, 200, '%') sizePct!: number;
 }
 
-/** Pieces are cut from a sheet, each rolled from a ball of its own, or cut across a strip as wide as they are long. */
-export const cutWays = ['sheet', 'balls', 'strip'] as const;
+/**
+ * Pieces are cut from a sheet, each rolled from a ball of its own, cut across a strip as wide as they are long, or cut after
+ * they are filled and closed, through both layers.
+ */
+export const cutWays = ['sheet', 'balls', 'strip', 'closed'] as const;
 export type CutWay = (typeof cutWays)[number];
 export const lidKinds = ['whole', 'lattice', 'none'] as const;
 export const linings = ['one', 'band'] as const;

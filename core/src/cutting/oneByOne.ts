@@ -55,6 +55,55 @@ export function ballsPlan(o: { D: number; t: number; rho: number; N: number }): 
   });
 }
 
+/** What a sheet is larger by at its edges, to go over the heaps of filling, mm (estimate). */
+const overHeapsMm = 10;
+
+/**
+ * N rounds of D mm cut after they are filled and closed, through both layers at once: folded, one row of heaps along a strip
+ * whose other half comes over them; covered, rows of heaps under a second sheet. The grid with the least dough is taken;
+ * nothing is rolled again, for the trimmings are two layers. g, mm, g/cm³. Refuses a round no sheet holds.
+ */
+export function closedFirstPlan(o: {
+  D: number;
+  t: number;
+  rho: number;
+  N: number;
+  covered: boolean;
+  trim: number;
+  gap: number;
+  long: number;
+  wide: number;
+}): Made {
+  const edge = 2 * (o.trim + overHeapsMm);
+  const D = within(o.D, 5, Math.min(o.long, o.wide) - edge, 'D');
+  const N = within(o.N, 1, 200, 'N');
+  const fit = (mm: number) => Math.max(1, Math.floor((mm - edge + o.gap + 1e-9) / (D + o.gap)));
+  const side = (n: number) => n * (D + o.gap) - o.gap + edge;
+  const [cols, rows] = [fit(o.long), o.covered ? fit(o.wide) : 1];
+  const grids = Array.from({ length: cols }, (_, i) => i + 1).flatMap((c) =>
+    Array.from({ length: rows }, (_, j) => ({ c, r: j + 1, times: Math.ceil(N / (c * (j + 1))) })),
+  );
+  const area = (g: (typeof grids)[number]) => g.times * side(g.c) * side(g.r);
+  const { c, r, times } = grids.reduce((best, g) => (area(g) < area(best) - 1e-9 ? g : best));
+  const layers = o.covered ? 2 : 1;
+  const sheet: Sheet = { shape: 'rect', w: side(c), h: side(r) };
+  const shape: CutShape = { kind: 'disc', d: D };
+  const grams = (mm2: number) => (mm2 * within(o.t, 0.2, 60, 't') * o.rho) / 1000;
+  const mass = layers * times * grams(sheetArea(sheet));
+  const pieceMass = grams(shapeArea(shape));
+  return planOf({
+    ...asWanted(D, o.t),
+    mass,
+    sheets: layers * times,
+    sheet,
+    shape,
+    capacity: layers * times * c * r,
+    n: layers * N,
+    pieceMass,
+    scrap: mass - layers * N * pieceMass,
+  });
+}
+
 /**
  * N pieces of a × b mm cut across a strip as wide as they are long: one cut between two, only the edges trimmed. Strips no longer
  * than `long` mm, all alike. Refuses a piece that no strip of that length holds.

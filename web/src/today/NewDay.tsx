@@ -20,6 +20,8 @@ const pad = (n: number) => String(n).padStart(2, '0');
 const local = (d: Date) =>
   `${d.getFullYear()}-${pad(d.getMonth() + 1)}-${pad(d.getDate())}T${pad(d.getHours())}:${pad(d.getMinutes())}`;
 
+const settledAfterMs = 250;
+
 /** The empty day: a sentence with keys, then one of the bakes; each says by when its first step must start. */
 export function NewDay() {
   const [mouths, setMouths] = useState(4);
@@ -39,7 +41,9 @@ export function NewDay() {
   useEffect(() => {
     if (!kitchen) return;
     let stale = false;
-    void (async () => {
+    // while the number is still being pressed up or down nothing is worked out for those on the way
+    const settled = setTimeout(() => void planAll(), settledAfterMs);
+    const planAll = async () => {
       for (const form of forms) {
         const document = await planner.form(form, mouths, kitchen.document.cooks[0] ?? 'You');
         const answer = await planner.plan({
@@ -53,9 +57,10 @@ export function NewDay() {
         setStarts((now) => ({ ...now, [form]: answer.value.clock.startMin }));
         if (plan) setDrawn((now) => ({ ...now, [form]: { plan, item: document } }));
       }
-    })();
+    };
     return () => {
       stale = true;
+      clearTimeout(settled);
     };
   }, [mouths, kitchen]);
   const begin = async () => {

@@ -38,11 +38,21 @@ const ways: Record<string, Way> = {
     `Lay it as a rope along one side and roll it up, seam below. Join the ropes end to end to ${Number(s.values['rings']) > 1 ? `${s.values['rings']} rings` : 'a ring'} of ${cm(s, 'across')} cm.`,
 };
 
+/** Filled on the uncut sheet, folded over or covered, then cut through both layers. */
+const cutThrough = (s: TimedStep, bare: string): string =>
+  `Heaps in ${s.values['kind'] === 'round2' ? 'rows on one sheet' : 'a row along the strip'}, ${bare} round each. ${
+    s.values['kind'] === 'round2' ? 'Cover it with the other sheet' : 'Fold the free half over'
+  }, press the air out round every heap, then cut through both layers with the ${plain(Number(s.values['across']) / 10, 1)} cm cutter${
+    s.values['kind'] === 'round2' ? '' : ', its half over the fold'
+  }. Trimmings are two layers: use them at once, they are not rolled again.`;
+
 /** A piece for the hand filled and closed, in words. */
 export function closingHow(s: TimedStep): string {
   const bare = `${plain(Number(s.values['rim'] ?? 0), 0)} mm of rim bare`;
   const glue = String(s.values['glue'] ?? 'none');
   const wetted = glue === 'none' ? bare : `${bare} and brushed with ${glue}`;
+  if (Number(s.values['through']))
+    return `${cutThrough(s, wetted)} ${crimpHow[String(s.values['crimp'])] ?? ''}`.trim();
   return (ways[String(s.values['kind'])] ?? folded)(s, wetted, crimpHow[String(s.values['crimp'])] ?? '').trim();
 }
 

@@ -38,6 +38,9 @@ const sentences: Record<string, (v: Values) => string> = {
   'cut.firstRoll': (v) =>
     `${g(v, 'perSheet')} fit a sheet ${patternWords[s(v, 'pattern')] ?? `by ${s(v, 'pattern')} rows`}${s(v, 'pattern') === 'own' ? '' : `, at most ${g(v, 'bound')} could`}; ${Number(v['sheets']) > 1 ? `${g(v, 'sheets')} sheets` : 'one sheet'}`,
   'cut.balls': (v) => `each from its own ball of ${g(v, 'eachG')} g: nothing is left over`,
+  'cut.closedFirst': (v) =>
+    `filled, closed, then cut through both layers: ${g(v, 'sheets')} ${Number(v['sheets']) === 1 ? 'sheet' : 'sheets'}`,
+  'cut.twoLayers': (v) => `trimmings are two layers and are not rolled again; ${g(v, 'saved')} g are left`,
   'cut.noLaterRolls': () => 'nothing is rolled again',
   'cut.laterRolls': (v) =>
     Number(v['n']) > 0

@@ -115,6 +115,7 @@ function closedBy(item: ItemInput, cut: CutPlan): Record<string, number | string
   const { pieceKind, cutterMm, sliceMm } = item.cut;
   return {
     rim: item.seal.rimMm,
+    ...(cut.way === 'closed' ? { through: 1, across: cutterMm } : {}),
     ...(item.product === 'handPies' ? { kind: pieceKind, crimp: item.seal.crimp, glue: item.seal.glue } : {}),
     ...(pieceKind === 'log' || pieceKind === 'ring'
       ? { slice: sliceMm ?? 0, across: cutterMm, rings: cut.rings ?? 0 }
@@ -147,6 +148,20 @@ export function pieceWork(line: Timeline, cut: CutPlan, seal: SealPlan, springMi
   const t = cut.rolled.thicknessMm / 1000;
   const slab = { kind: 'slab' as const, thicknessM: t };
   const goes = Math.min(item.seal.lots ?? 1, cut.cuts);
+  // what is cut after it is closed is filled on the sheet as it lies
+  if (cut.way === 'closed') {
+    const work = lying(t, Math.min(120, seal.benchMin));
+    line.cold(
+      stepId('sheetRest', 'rolled'),
+      slab,
+      springMin,
+      120,
+      {},
+      [[work]],
+      Math.max(springMin, longRestMin.piece),
+    );
+    return close(line, 'fillSeal', cut, item.seal.lots ?? 1, { ...seal, benchMin: seal.benchMin + cut.cutMin });
+  }
   const cutting = lying(t, cut.cutMin / goes);
   const closing = lying(t, Math.min(120, seal.benchMin / goes));
   // cut and closed at one go where that needs no long rest

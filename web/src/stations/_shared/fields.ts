@@ -569,6 +569,18 @@ export const fields = {
       ['balls', 'its own ball'],
     ],
   },
+  cutClosed: {
+    kind: 'pick',
+    path: 'cut.from',
+    unset: 'sheet',
+    long: true,
+    label: 'Each comes from',
+    options: [
+      ['sheet', 'a sheet'],
+      ['balls', 'its own ball'],
+      ['closed', 'a sheet, cut when it is closed'],
+    ],
+  },
   cutAcross: {
     kind: 'pick',
     path: 'cut.from',

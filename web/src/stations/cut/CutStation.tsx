@@ -82,7 +82,9 @@ export function CutStation() {
         : ['cutter', 'thickness', 'trim'];
   const rolledUp = input.pieceKind === 'log' || input.pieceKind === 'ring';
   const shape = c.generations[0]?.shape.kind;
-  const froms: FieldName[] = shape === 'disc' ? ['cutFrom'] : shape === 'rect' ? ['cutAcross'] : [];
+  const mayClose = hand && (input.pieceKind === 'halfmoon' || input.pieceKind === 'round2');
+  const froms: FieldName[] =
+    shape === 'disc' ? [mayClose ? 'cutClosed' : 'cutFrom'] : shape === 'rect' ? ['cutAcross'] : [];
   const shownFor: Record<View, ReactNode> = {
     sheet: filo ? (
       <TrayOfLeaves cut={c} />

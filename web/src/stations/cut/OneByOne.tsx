@@ -20,6 +20,7 @@ export function OneByOne({ cut, trimMm }: { cut: CutPlan; trimMm: number }) {
   const first = cut.generations[0];
   if (!first) return null;
   const balls = cut.way === 'balls';
+  const closed = cut.way === 'closed';
   const frame = phone ? frameOf(first.sheet, 40, 84, 318, 260) : frameOf(first.sheet, 124, 110, 420, 270);
   const [right, bottom] = [frame.x0 + frame.w * frame.px, frame.y0 + frame.h * frame.px];
   const aside = { x: Math.min(612, right + 76) };
@@ -27,7 +28,9 @@ export function OneByOne({ cut, trimMm }: { cut: CutPlan; trimMm: number }) {
   const apart = Math.min(34, (phone ? 340 : 600) / shown);
   const said = balls
     ? `One of ${first.n}, each from a ball of ${plain(first.pieceMass, 0)} g`
-    : `${first.sheets > 1 ? `One of ${first.sheets} strips` : 'The strip'}, cut across`;
+    : closed
+      ? `${first.sheets > 1 ? `One of ${first.sheets} sheets` : 'The sheet'}, filled and closed before it is cut`
+      : `${first.sheets > 1 ? `One of ${first.sheets} strips` : 'The strip'}, cut across`;
   return (
     <Drawing
       w={phone ? 366 : 680}
@@ -36,7 +39,12 @@ export function OneByOne({ cut, trimMm }: { cut: CutPlan; trimMm: number }) {
       label={`${said}: ${cm(frame.w)} × ${cm(frame.h)} cm`}
       over={
         <>
-          <Held def={fields.cutter} x={(frame.x0 + right) / 2} y={frame.y0 - 24} word={balls ? 'across' : 'each'} />
+          <Held
+            def={fields.cutter}
+            x={(frame.x0 + right) / 2}
+            y={frame.y0 - 24}
+            word={balls || closed ? 'across' : 'each'}
+          />
           <Held def={fields.thickness} {...aside} y={frame.y0 + 30} word="thick" />
           {!balls && <Held def={fields.trim} {...aside} y={frame.y0 + 82} word="trim" />}
         </>
@@ -65,11 +73,27 @@ export function OneByOne({ cut, trimMm }: { cut: CutPlan; trimMm: number }) {
           shape={first.shape}
           at={at}
           turn={first.layout.turns[i] ?? 0}
-          fill="url(#fill-dough)"
+          fill={closed ? 'none' : 'url(#fill-dough)'}
           stroke="var(--color-ink)"
           strokeWidth="2"
+          {...(closed ? { strokeDasharray: '6 4' } : {})}
         />
       ))}
+      {closed && first.bases === 0 && (
+        <g>
+          <line
+            x1={frame.x0}
+            x2={right}
+            y1={(frame.y0 + bottom) / 2}
+            y2={(frame.y0 + bottom) / 2}
+            stroke="var(--color-ink)"
+            strokeWidth="2"
+          />
+          <text x={frame.x0 - 8} y={(frame.y0 + bottom) / 2 + 5} textAnchor="end" className="q">
+            fold
+          </text>
+        </g>
+      )}
       <Measure
         x1={frame.x0}
         x2={right}

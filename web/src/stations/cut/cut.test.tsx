@@ -338,3 +338,15 @@ describe('on paper', () => {
     await waitFor(() => expect(screen.getAllByText('For anyone').length).toBeGreaterThan(0));
   });
 });
+
+describe('cut when it is closed', () => {
+  it('is a row along a strip that is folded over, or rows under a second sheet; the rest is not rolled again', async () => {
+    await atCut('handPies', { from: 'closed' });
+    await screen.findByText(/filled and closed before it is cut/, undefined, patient);
+    expect(screen.getByText('fold')).toBeTruthy();
+    expect(screen.getByText(/trimmings are two layers/)).toBeTruthy();
+    await atCut('handPies', { from: 'closed', pieceKind: 'round2' });
+    await waitFor(() => expect(screen.getByText(/^One of 2 sheets, filled and closed/)).toBeTruthy(), patient);
+    expect(screen.queryByText('fold')).toBeNull();
+  });
+});

@@ -157,3 +157,30 @@ describe('dishes', () => {
     }
   });
 });
+
+describe('cut after closing', () => {
+  const hand = starterItem('handPies', 8, 'You');
+  const closed = (pieceKind: 'halfmoon' | 'round2'): ItemInput => ({
+    ...hand,
+    cut: { ...hand.cut, pieceKind, from: 'closed' },
+  });
+  it('fills on the uncut sheet and cuts through both layers; nothing is rolled again', () => {
+    for (const kind of ['halfmoon', 'round2'] as const) {
+      const plan = planItem(closed(kind), plainKitchen);
+      expect(plan.cut.way).toBe('closed');
+      expect(plan.cut.generations).toHaveLength(1);
+      expect(plan.steps.map((s) => s.code)).not.toContain('cut');
+      const filled = plan.steps.filter((s) => s.code === 'fillSeal');
+      expect(filled.every((s) => s.values['through'] === 1 && s.values['across'] === hand.cut.cutterMm)).toBe(true);
+      expect(filled.reduce((sum, s) => sum + s.pieces, 0)).toBe(8);
+      // their two-layered trimmings cost dough
+      expect(plan.cut.doughMassG).toBeGreaterThan(
+        planItem({ ...closed(kind), cut: { ...closed(kind).cut, from: 'sheet' } }, plainKitchen).cut.doughMassG,
+      );
+    }
+  });
+  it('is left alone by a shape that is gathered or rolled up', () => {
+    const bun = { ...hand, cut: { ...hand.cut, pieceKind: 'bun' as const, from: 'closed' as const } };
+    expect(planCut(bun, plainKitchen).way).toBe('sheet');
+  });
+});

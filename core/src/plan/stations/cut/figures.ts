@@ -24,7 +24,7 @@ export function pieceFigures({ cut }: ItemInput, { result, wanted: w, plan, pot 
     firstRoll: figure(
       first?.n ?? null,
       'pieces',
-      result.way === 'balls' ? 'cut.balls' : 'cut.firstRoll',
+      result.way === 'balls' ? 'cut.balls' : result.way === 'closed' ? 'cut.closedFirst' : 'cut.firstRoll',
       {
         n: first?.n ?? 0,
         eachG: first?.pieceMass ?? 0,
@@ -41,7 +41,7 @@ export function pieceFigures({ cut }: ItemInput, { result, wanted: w, plan, pot 
     laterRolls: figure(
       later,
       'pieces',
-      result.way === 'sheet' ? 'cut.laterRolls' : 'cut.noLaterRolls',
+      result.way === 'sheet' ? 'cut.laterRolls' : result.way === 'closed' ? 'cut.twoLayers' : 'cut.noLaterRolls',
       {
         n: later,
         rolls: generations.length - 1,

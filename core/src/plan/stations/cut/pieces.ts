@@ -9,7 +9,7 @@ import {
 } from '../../../filling/handPiece';
 import { packerOf, type ShapeLayout } from '../../../cutting/packer';
 import { misplaced } from '../../../cutting/placing';
-import { ballsPlan, stripPlan } from '../../../cutting/oneByOne';
+import { ballsPlan, closedFirstPlan, stripPlan } from '../../../cutting/oneByOne';
 import { minimumDough, sheetsFor, type ReRollPlan } from '../../../cutting/reRolls';
 import { planScraps } from '../../../cutting/scraps';
 import { crossesItself, shapeArea, shapeSize, type CutShape } from '../../../cutting/shape';
@@ -177,9 +177,13 @@ function sheetSettings(item: ItemInput, kitchen: KitchenInput, w: Wanted, pot: b
   };
 }
 
+/** Pieces that may be cut when they are closed: folded over in a row, or covered with a second sheet. */
+const closedFirst: readonly string[] = ['halfmoon', 'round2'];
+
 /** How the pieces of an item come from its dough: as asked where their shape allows it, else from a sheet. */
 export function wayOf(cut: CutInput, shape: CutShape): CutWay {
   const asked = cut.from ?? 'sheet';
+  if (asked === 'closed') return shape.kind === 'disc' && closedFirst.includes(cut.pieceKind) ? asked : 'sheet';
   return (asked === 'balls' && shape.kind === 'disc') || (asked === 'strip' && shape.kind === 'rect') ? asked : 'sheet';
 }
 
@@ -190,11 +194,14 @@ function sheets(item: ItemInput, kitchen: KitchenInput, w: Wanted, pot: boolean,
   const way = wayOf(cut, w.shape);
   try {
     if (way !== 'sheet') {
-      const { t, rho, trim, N, hmax: long } = settings;
+      const { t, rho, trim, gap, N, hmax: long, wmax: wide } = settings;
+      const covered = w.made?.perPie === 2;
       const made =
-        w.shape.kind === 'rect'
-          ? stripPlan({ a: w.shape.a, b: w.shape.b, t, rho, N, trim, long })
-          : ballsPlan({ D: w.D, t, rho, N });
+        way === 'closed'
+          ? closedFirstPlan({ D: w.D, t, rho, N: covered ? N / 2 : N, covered, trim, gap, long, wide })
+          : w.shape.kind === 'rect'
+            ? stripPlan({ a: w.shape.a, b: w.shape.b, t, rho, N, trim, long })
+            : ballsPlan({ D: w.D, t, rho, N });
       return { ...made, laid: null };
     }
     const found = remember(['minimumDough', settings], () => minimumDough(settings));
@@ -223,7 +230,7 @@ function rolls(cut: CutInput, w: Wanted, pot: boolean, plan: ReRollPlan | null, 
   const packing =
     way === 'sheet'
       ? { trim: cut.trimMm, gap: cut.gapMm, quarterTurns }
-      : { trim: way === 'balls' ? 0 : cut.trimMm, gap: 0, quarterTurns: false };
+      : { trim: way === 'balls' ? 0 : cut.trimMm, gap: way === 'closed' ? cut.gapMm : 0, quarterTurns: false };
   let lidsLeft = w.lids;
   return (plan?.gens ?? []).map((g, i): RolledGeneration => {
     const lids = Math.min(lidsLeft, g.n);

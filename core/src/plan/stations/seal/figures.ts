@@ -29,12 +29,12 @@ export function sealFigures(item: ItemInput, cut: CutPlan, oven: OvenPlan, r: Se
           strip.folds,
           '',
           'seal.strip',
-          { kind: strip.kind, stripCm: strip.stripMm / 10, lengthCm: strip.stripLengthMm / 10 },
+          { seamCm: r.seamMm / 10, kind: strip.kind, stripCm: strip.stripMm / 10, lengthCm: strip.stripLengthMm / 10 },
           'estimate',
           'filling.leafPieces',
         )
       : closing === 'laps'
-        ? figure(r.seamMm / 10, 'cm', 'seal.laps', {}, 'exact', 'cutting.piece')
+        ? figure(r.seamMm / 10, 'cm', 'seal.laps', { seamCm: r.seamMm / 10 }, 'exact', 'cutting.piece')
         : figure(
             r.pinches,
             '',
