@@ -9,6 +9,8 @@ test('G: rough puff with soft fat, squares of ten folded to triangles round fish
   await cook.set('Fat comes at', '17');
   await cook.to('folds');
   await cook.pick('Fat comes in', 'soft, spread turn by turn');
+  await cook.set('Rubbed in first', '33');
+  await cook.set('Spread over', '2');
   await page.getByRole('button', { name: 'Mix the folds' }).click();
   for (const [turn, fold] of [
     [1, 'in four'],
@@ -33,7 +35,8 @@ test('G: rough puff with soft fat, squares of ten folded to triangles round fish
   expect(weigh).toContain('soft, at 17°');
   expect(weigh).not.toContain('fridge');
   // the lots are grams
-  expect(calls.filter((c) => /spread \d+ g of soft butter/.test(c)).length).toBeGreaterThanOrEqual(2);
+  expect(calls.filter((c) => /spread \d+ g of soft butter/.test(c))).toHaveLength(2);
+  expect(calls.find((c) => c.startsWith('Mix'))).toMatch(/Rub \d+ g of the fat into the flour first/);
   expect(calls.some((c) => /In each: .*white fish/s.test(c))).toBe(true);
   await cook.keepInLog('Rose even.');
 });

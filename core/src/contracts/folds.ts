@@ -32,6 +32,9 @@ export class FoldsInput {
   @NumberIn(200, 800, 'mm') rolledLengthMm!: number;
   @NumberIn(3, 40, 'mm') lumpMm!: number;
   @Optional() @OneOf(lockIns) lock?: LockIn;
+  /** Share of the fat that is rubbed in before the rest is locked in or spread; and the turns it is spread over. */
+  @Optional() @NumberIn(0, 60, '%') rubbedPct?: number;
+  @Optional() @NumberIn(1, 6, 'turns', { integer: true }) spreadTurns?: number;
   /** A sequence of the cook's own in place of so many like turns. */
   @Optional() @ListOf(12) @OneOfEach(foldNames) ownFolds?: FoldWord[];
   /** Turns the cook rolls to another size. */

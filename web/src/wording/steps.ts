@@ -100,8 +100,12 @@ const cutBy: Record<string, (cm: string) => string> = {
 /** From here on a fat is soft under the fingers, °C: it is not told to come from the fridge. */
 const softFromC = 15;
 
-/** The fat as it is weighed: poured, soft, in one piece that waits, or in pieces from the cold. */
-function weighedFat(s: TimedStep, fat: string): string {
+/** The fat as it is weighed, and what of it is rubbed in first. */
+const weighedFat = (s: TimedStep, fat: string): string =>
+  `${fatInState(s, fat)}${Number(s.values['rubbed']) >= 1 ? `, ${num(s, 'rubbed')} g of it for rubbing in` : ''}`;
+
+/** Poured, soft, in one piece that waits, or in pieces from the cold. */
+function fatInState(s: TimedStep, fat: string): string {
   const [word, fatC] = [fatWords[fat] ?? fat, Number(s.values['fatC'] ?? 5)];
   const grams = `${num(s, 'fat')} g ${word}`;
   if (fat === 'oil') return `${grams}, as it is`;
@@ -226,7 +230,7 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
     case 'rubIn':
       return make(
         s.code === 'mix' ? 'Mix' : 'Rub in, then water',
-        `${Number(s.values['worked']) ? 'Work it ten minutes, until it springs back. ' : ''}${Number(s.values['water']) < 1 ? 'No water goes in: what was weighed brings it together' : `${num(s, 'water')} g water at ${num(s, 'waterC')}°${Number(s.values['ice']) > 0.5 ? `, ${num(s, 'ice')} g of it ice` : ''}`}, with ${num(s, 'salt', 1)} g salt. Add it by degrees; stop when it holds.${Number(s.values['band'] ?? 1) ? ` It should come out near ${num(s, 'outC')}°.` : ''}`,
+        `${Number(s.values['rubbed']) >= 1 ? `Rub ${num(s, 'rubbed')} g of the fat into the flour first. ` : ''}${Number(s.values['worked']) ? 'Work it ten minutes, until it springs back. ' : ''}${Number(s.values['water']) < 1 ? 'No water goes in: what was weighed brings it together' : `${num(s, 'water')} g water at ${num(s, 'waterC')}°${Number(s.values['ice']) > 0.5 ? `, ${num(s, 'ice')} g of it ice` : ''}`}, with ${num(s, 'salt', 1)} g salt. Add it by degrees; stop when it holds.${Number(s.values['band'] ?? 1) ? ` It should come out near ${num(s, 'outC')}°.` : ''}`,
         'It holds, next',
         'Keep fingers and spoons out of moving blades.',
       );

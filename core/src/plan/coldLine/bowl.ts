@@ -1,5 +1,5 @@
 import { benchMinutes } from '../steps/minutes';
-import { lockIn } from '../stations/lamination/turns';
+import { lockIn, rubbedShare } from '../stations/lamination/turns';
 import { lumpsWarm } from './thermal';
 import { stepId, type Timeline } from './timeline';
 
@@ -17,9 +17,17 @@ export function weighAndMix(line: Timeline): void {
   const lump = apart ? 0 : laminated ? item.folds.lumpMm : rubbedLumpMm;
   const still = (minutes: number) => ({ at: [0, minutes], value: [line.temperature, line.temperature] });
   const { flourG, fatG, waterG, iceG, saltG } = dough.masses;
+  const rubbedG = laminated ? fatG * rubbedShare(item.folds) : 0;
   const weighing = stepId('weigh', 'bowl');
   const weigh = line.step(weighing, 'bench', line.asSet(weighing, benchMinutes.weigh * kitchen.pace), {
-    values: { flour: flourG, fat: fatG, lump, fatC: item.dough.fatC, kept: apart ? lockIn(item.folds) : 'lumps' },
+    values: {
+      flour: flourG,
+      fat: fatG,
+      rubbed: rubbedG,
+      lump,
+      fatC: item.dough.fatC,
+      kept: apart ? lockIn(item.folds) : 'lumps',
+    },
   });
   line.stretch(
     weigh,
@@ -38,6 +46,7 @@ export function weighAndMix(line: Timeline): void {
     line.asSet(mixing, (worked.has(method) ? benchMinutes.knead : benchMinutes[code]) * kitchen.pace),
     {
       values: {
+        rubbed: rubbedG,
         water: waterG,
         waterC: dough.waterC ?? kitchen.tapC,
         ice: iceG,

@@ -8,7 +8,7 @@ import type { DoughPlan } from '../stations/dough/station';
 import type { NamedRest } from '../stations/lamination/figures';
 import { longRestMin, relaxMin } from './rests';
 import { bench, windowK, type BenchWork } from './thermal';
-import { hasBlock, lockIn, turnsAtOnce, type TurnRow } from '../stations/lamination/turns';
+import { hasBlock, lockIn, rubbedShare, turnsAtOnce, type TurnRow } from '../stations/lamination/turns';
 import { stepId, type Timeline } from './timeline';
 import type { KitchenInput } from '../../contracts/kitchen';
 import { benchMinutes } from '../steps/minutes';
@@ -216,7 +216,8 @@ function lockBlock(line: Timeline, spec: Laminate, row: TurnRow): void {
   const dwellMinutes = standMin + benchMinutes.lockIn * kitchen.pace + line.longer(id);
   const work = { ...beat, dwellMinutes: Math.max(0, dwellMinutes) };
   const run = bench({ ...common, ...work, limitC: line.high });
-  const side = Math.sqrt((dough.masses.fatG / 1000 / material(spec.fat).densityKgM3 / blockM) * 1e6);
+  const rubbed = rubbedShare(line.item.folds);
+  const side = Math.sqrt(((dough.masses.fatG * (1 - rubbed)) / 1000 / material(spec.fat).densityKgM3 / blockM) * 1e6);
   // dough round a block is this many times as long as it: cornerwise in an envelope, or so many sides of it
   const spans = { envelope: 1.02 * Math.SQRT2, half: 2, twoThirds: 3, inverse: 1 } as const;
   const doughMm = side * (spans[lockIn(line.item.folds) as keyof typeof spans] ?? 1);
@@ -243,14 +244,16 @@ function lockBlock(line: Timeline, spec: Laminate, row: TurnRow): void {
   line.stretch(step, run, run.reachesLimitMin, blockM, { leavesRange: run.limitRange });
   if (Math.abs(run.endC - doughC) > mostApartK + windowK)
     line.problems.push(problem('folds', 'lock_too_uneven', 'warn', ['dough.fatC'], { fatC: run.endC, doughC }));
-  line.temperature = joined(spec, 0, doughC, 1, run.endC);
+  line.temperature = joined(spec, rubbed, doughC, 1 - rubbed, run.endC);
 }
 
 /** A portion of soft fat comes onto the sheet before a turn. */
 function spreadOn(line: Timeline, spec: Laminate, rows: readonly TurnRow[], done: number): void {
   const total = rows.reduce((sum, r) => sum + r.spreadG, 0);
-  const before = rows.slice(0, done).reduce((sum, r) => sum + r.spreadG, 0) / total;
-  const portion = (rows[done]?.spreadG ?? 0) / total;
+  const rubbed = rubbedShare(line.item.folds);
+  const of = (grams: number) => (1 - rubbed) * (grams / total);
+  const before = rubbed + of(rows.slice(0, done).reduce((sum, r) => sum + r.spreadG, 0));
+  const portion = of(rows[done]?.spreadG ?? 0);
   if (portion > 0) line.temperature = joined(spec, before, line.temperature, portion, line.item.dough.fatC);
 }
 

@@ -1,6 +1,7 @@
+import type { LockIn } from '@crustallum/core/contracts/folds';
 import type { TurnColumn } from '@crustallum/core/plan/stations/lamination/result';
 import type { FoldsPlan } from '@crustallum/core/plan/stations/lamination/station';
-import { foldsIn, hasBlock } from '@crustallum/core/plan/stations/lamination/turns';
+import { foldsIn, hasBlock, lockIn } from '@crustallum/core/plan/stations/lamination/turns';
 import { useMemo, useState } from 'react';
 import { useItem } from '../../desk/useItem';
 import { usePhone } from '../../design/ui/useWidth';
@@ -24,13 +25,14 @@ const views: readonly (readonly [View, string])[] = [
   ['shapes', 'shapes'],
   ['otherwise', 'what if'],
 ];
-const inputsOf = (view: View, own: boolean, block: boolean): readonly FieldName[] => {
+const inputsOf = (view: View, own: boolean, lock: LockIn): readonly FieldName[] => {
   if (view === 'cut' || view === 'rolls')
     return [
       ...(own ? [] : (['turns', 'fold'] as const)),
       'rolledLength',
       'thickness',
-      ...(block ? [] : (['lump'] as const)),
+      ...(lock === 'lumps' ? (['lump'] as const) : (['rubbed'] as const)),
+      ...(lock === 'spread' ? (['spreadTurns'] as const) : []),
       'rests',
     ];
   return view === 'otherwise' ? ['thickness', 'rolledLength', 'rests'] : [];
@@ -49,7 +51,7 @@ export function Folds({ lamination }: { lamination: FoldsPlan }) {
   return (
     <StationPage
       station="folds"
-      inputs={inputsOf(view, own, hasBlock(item.document.folds))}
+      inputs={inputsOf(view, own, lockIn(item.document.folds))}
       held={view === 'cut' ? ['turns', 'rolledLength', 'thickness', 'lump'] : []}
       lead={<Pick label="Show" value={view} options={views} onChange={setView} />}
       extra={view === 'cut' || view === 'rolls' ? <FoldPlan /> : undefined}

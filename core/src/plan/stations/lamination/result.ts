@@ -11,7 +11,7 @@ import { leafMm } from '../cut/leaves';
 import type { CutPlan } from '../cut/station';
 import { styleOf } from '../dough/formula';
 import type { DoughPlan } from '../dough/station';
-import { foldsIn, lockOf, turnRows, type TurnRow } from './turns';
+import { foldsIn, lockOf, rubbedShare, turnRows, type TurnRow } from './turns';
 
 const workDensityFat = 940;
 const workDensityDough = 1190;
@@ -89,7 +89,9 @@ export function foldsResult(item: ItemInput, cut: CutPlan, dough: DoughPlan): Fo
   const { lock, portions } = lockOf(item.folds);
   const t = cut.rolled.thicknessMm;
   const { fatG, totalG } = dough.masses;
-  const phi = fatVolumeShare(fatG, totalG - fatG, workDensityFat, workDensityDough);
+  // what is rubbed in makes no layers
+  const layeredG = fatG * (1 - rubbedShare(item.folds));
+  const phi = fatVolumeShare(layeredG, totalG - layeredG, workDensityFat, workDensityDough);
   // one turn more would be like the last
   const folds = (n: number): Fold[] => [...all, all[turns - 1]].slice(0, n);
   const column = (n: number): TurnColumn => {

@@ -104,3 +104,27 @@ describe('a turn the cook rolls to another size', () => {
     expect(step?.values).toMatchObject({ length: 450, width: 180 });
   });
 });
+
+describe('a part of the fat rubbed in first', () => {
+  const item = starterItem('handPies', 8, 'You', 'roughPuff');
+  const soft = {
+    ...item,
+    dough: { ...item.dough, fatC: 17 },
+    folds: { ...item.folds, lock: 'spread' as const, turns: 3, rubbedPct: 33, spreadTurns: 2 },
+  };
+  it('leaves the rest for so many turns: nothing of it is lost or used twice', () => {
+    const { steps, dough } = planItem(soft, plainKitchen);
+    const spread = steps.map((s) => Number(s.values['spread'] ?? 0)).filter((g) => g > 0);
+    expect(spread).toHaveLength(2);
+    const rubbed = Number(steps.find((s) => s.code === 'mix')?.values['rubbed']);
+    expect(rubbed).toBeCloseTo(0.33 * dough.masses.fatG, 6);
+    expect(rubbed + spread[0] + spread[1]).toBeCloseTo(dough.masses.fatG, 6);
+  });
+  it('makes no layers: the films between are thinner', () => {
+    const film = (rubbedPct: number) => {
+      const plan = planItem({ ...soft, folds: { ...soft.folds, rubbedPct } }, plainKitchen).lamination;
+      return plan.kind === 'folds' ? plan.columns[2].fatUm : 0;
+    };
+    expect(film(33)).toBeLessThan(film(0));
+  });
+});

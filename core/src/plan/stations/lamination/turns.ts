@@ -21,9 +21,14 @@ export const lockIn = (folds: FoldsInput): LockIn => folds.lock ?? 'lumps';
 /** How layers are counted: lumps as if they were one sheet of fat in an envelope (estimate). */
 export const lockOf = (folds: FoldsInput): { lock: LockName; portions: number } => {
   const said = lockIn(folds);
-  if (said === 'spread') return { lock: 'envelope', portions: Math.min(spreadPortions, foldsIn(folds).length) };
+  if (said === 'spread')
+    return { lock: 'envelope', portions: Math.min(folds.spreadTurns ?? spreadPortions, foldsIn(folds).length) };
   return { lock: said === 'lumps' ? 'envelope' : said, portions: 0 };
 };
+
+/** Share of the fat that is rubbed into the dough before the rest comes between its layers; lumps are all mixed in. */
+export const rubbedShare = (folds: FoldsInput): number =>
+  lockIn(folds) === 'lumps' ? 0 : (folds.rubbedPct ?? 0) / 100;
 
 /** A block is beaten and locked in; lumps and spread fat are not. */
 export const hasBlock = (folds: FoldsInput): boolean => !['lumps', 'spread'].includes(lockIn(folds));
@@ -95,7 +100,7 @@ export function turnRows(folds: FoldsInput, volumeMm3: number, fatG: number): Tu
       passMm: by.thicknesses.map((m) => m * 1000),
       foldedLengthMm: lengthMm / panels,
       foldedMm,
-      spreadG: i < portions ? fatG / portions : 0,
+      spreadG: i < portions ? ((1 - rubbedShare(folds)) * fatG) / portions : 0,
       rest: null,
     };
   });
