@@ -12,11 +12,15 @@ export const handPieceKinds = [
   'bun',
   'log',
   'ring',
+  'plait',
   'outline2',
 ] as const;
 export type HandPieceKind = (typeof handPieceKinds)[number];
 
-/** Sizes of a piece held in the hand, mm. `sizeMm` is a diameter, a side, an outline's longest side, or the length a log is rolled up along. */
+/**
+ * Sizes of a piece held in the hand, mm. `sizeMm` is a diameter, a side, an outline's longest side, the length a log is rolled up
+ * along, or the width of the strip a plait is made of: half of it filled, half cut and laid over.
+ */
 export interface HandPieceSizes {
   kind: HandPieceKind;
   sizeMm: number;
@@ -77,6 +81,8 @@ export function widestRim(s: Omit<HandPieceSizes, 'rimMm'>): number {
       return s.sizeMm / 2;
     case 'ring':
       return (s.otherMm ?? usualOtherMm.ring) / 2;
+    case 'plait':
+      return Math.min(s.sizeMm / 2, s.otherMm ?? usualOtherMm.plait) / 2 - 6;
     case 'outline2': {
       const points = outlineOf(s.outline ?? [], s.sizeMm);
       let rim = s.sizeMm / 2;
@@ -89,7 +95,7 @@ export function widestRim(s: Omit<HandPieceSizes, 'rimMm'>): number {
 }
 
 /** The other side of a piece where none was said: a log's length, the strip a ring is rolled up from, mm. */
-export const usualOtherMm = { log: 300, ring: 140 } as const;
+export const usualOtherMm = { log: 300, ring: 140, plait: 300 } as const;
 /** How long the parts of a ring may be before they are joined, mm. */
 const ringPartMm = 600;
 
@@ -253,6 +259,28 @@ export function handPiece(s: HandPieceSizes): HandPiece {
           oven: {
             shape: rect(Math.min(longestRopeMm, lengthMm), ropeMm),
             depthMm: Math.max(8, 0.85 * (ropeMm - 2 * t)),
+          },
+        },
+        slices,
+      );
+    }
+    case 'plait': {
+      const b = s.otherMm ?? usualOtherMm.plait;
+      const slices = Math.max(1, Math.floor(b / (s.sliceMm ?? b) + 1e-9));
+      const v = fillVolume({ kind: 'rectfold', w: cm(b), l: cm(d), r: cm(rim) });
+      const sliceMm = b / slices;
+      return of(
+        { kind: 'rect', a: d, b },
+        1 / slices,
+        (b + d) / slices,
+        { kind: 'rect', a: sliceMm, b: d / 2 },
+        {
+          innerMm2: (v.sealedAreaCm2 * 100) / slices,
+          comfortableMl: v.comfortableMl / slices,
+          overfullMl: v.overfillMl / slices,
+          oven: {
+            shape: rect(Math.min(longestRopeMm, b), d / 2),
+            depthMm: Math.max(8, pocketDepth(v.comfortableMl, v.sealedAreaCm2 * 100)),
           },
         },
         slices,

@@ -22,6 +22,7 @@ export function formOf(item: ItemInput): Form {
       if (dough.pastry === 'filo') return 'filoTriangles';
       if (cut.pieceKind === 'log') return 'rolls';
       if (cut.pieceKind === 'ring') return 'ring';
+      if (cut.pieceKind === 'plait') return 'plait';
       if (dough.pastry === 'roughPuff') return 'turnovers';
       return styleOf(dough) === 'wrapping' ? 'pasties' : 'handPies';
     case 'dishPie':

@@ -12,6 +12,7 @@ export const forms = [
   'lattice',
   'rolls',
   'ring',
+  'plait',
   'filoTray',
   'filoTriangles',
   'filoCoil',

@@ -223,6 +223,28 @@ const starts: Record<Form, Start> = {
     seal: { glue: 'water', slits: 4, slitMm: 25, wash: 'oil', crimp: 'foldunder', rimMm: 6 },
     oven: { setC: 190 },
   },
+  plait: {
+    product: 'handPies',
+    pastry: 'roughPuff',
+    title: 'A plait',
+    count: (m) => m,
+    cut: (m) => ({
+      cutterMm: 240,
+      pieceKind: 'plait',
+      otherMm: m <= 4 ? 260 : 340,
+      sliceMm: m <= 4 ? 65 : 85,
+      thicknessMm: 3,
+    }),
+    filling: {
+      name: 'leek and potato',
+      type: 'potato_mash',
+      cookedC: 80,
+      cookMinutes: 25,
+      ingredients: parts({ Potato: 60, Leek: 40, Cream: 10, Butter: 4 }),
+    },
+    seal: { rimMm: 12, wash: 'egg', crimp: 'fork', slits: 0 },
+    oven: { setC: 200 },
+  },
   filoTray: { product: 'filoTray', title: 'Filo tray', count: (m) => Math.max(6, m), filling: greens },
   filoTriangles: {
     product: 'handPies',

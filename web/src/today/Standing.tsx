@@ -20,7 +20,7 @@ export function Standing({ plan, item, pxMm }: { plan: ItemPlan; item: ItemInput
       : null;
     const d = (flat ?? item.cut.cutterMm) * pxMm;
     const tall = Math.max(14, plan.oven.spec.filling.depthMm * pxMm + 10);
-    if (plan.cut.rings) {
+    if (plan.cut.rings && item.cut.pieceKind === 'ring') {
       const [out, hole] = [d / 2, Math.max(4, d / 2 - tall)];
       return (
         <svg
@@ -39,7 +39,7 @@ export function Standing({ plan, item, pxMm }: { plan: ItemPlan; item: ItemInput
         </svg>
       );
     }
-    if (flat === null && item.cut.pieceKind === 'log') {
+    if (flat === null && (item.cut.pieceKind === 'log' || item.cut.pieceKind === 'plait')) {
       const long = (item.cut.sliceMm ?? 60) * pxMm;
       const shown = Math.min(6, plan.cut.pieces);
       return (
@@ -49,7 +49,7 @@ export function Standing({ plan, item, pxMm }: { plan: ItemPlan; item: ItemInput
           viewBox={`0 0 ${shown * (long + 4) + 4} ${h}`}
           preserveAspectRatio="xMinYMax meet"
           role="img"
-          aria-label={`${plan.cut.pieces} slices of a roll`}
+          aria-label={`${plan.cut.pieces} slices of a ${item.cut.pieceKind === 'log' ? 'roll' : 'plait'}`}
           style={{ maxWidth: '100%' }}
         >
           {Array.from({ length: shown }, (_, i) => (

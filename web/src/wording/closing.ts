@@ -33,6 +33,8 @@ const ways: Record<string, Way> = {
     `Heap it towards one corner, ${bare}. Fold corner to corner, press the air out. ${crimp}`,
   envelope: (_, bare) => `Heap it in the middle, ${bare}. Bring the four corners to the middle and pinch the seams.`,
   bun: (_, bare) => `Heap it in the middle, ${bare}. Gather the edge over it, pinch it shut, turn the seam below.`,
+  plait: (_, bare) =>
+    `Heap it along one half, ${bare}. Cut the free half across into strips two fingers wide, up to the filling; lay them over it by turns, left end and right end crossed, the last tucked under. Sliced after the bake.`,
   log: (s) => `Lay it along one side, roll it up, seam below.${sliced(s)}`,
   ring: (s) =>
     `Lay it as a rope along one side and roll it up, seam below. Join the ropes end to end to ${Number(s.values['rings']) > 1 ? `${s.values['rings']} rings` : 'a ring'} of ${cm(s, 'across')} cm.`,
@@ -58,8 +60,10 @@ export function closingHow(s: TimedStep): string {
 
 /** What is done to them, as a call: rolled up, or filled and sealed. */
 export const closingCall = (s: TimedStep): string =>
-  s.values['kind'] === 'ring'
-    ? 'Fill, roll up and join'
-    : s.values['kind'] === 'log'
-      ? `Fill and roll up ${s.values['from']} to ${s.values['to']}`
-      : `Fill and seal ${s.values['from']} to ${s.values['to']}`;
+  s.values['kind'] === 'plait'
+    ? 'Fill and plait'
+    : s.values['kind'] === 'ring'
+      ? 'Fill, roll up and join'
+      : s.values['kind'] === 'log'
+        ? `Fill and roll up ${s.values['from']} to ${s.values['to']}`
+        : `Fill and seal ${s.values['from']} to ${s.values['to']}`;

@@ -35,8 +35,12 @@ export function shown({ value, unit }: Pick<Figure, 'value' | 'unit'>): { value:
   if (unit === 'mm' && Math.abs(value) >= 100) return { value: plain(value / 10, 1), unit: 'cm' };
   if (unit === 'mm' && value !== 0 && Math.abs(value) < 0.001) return { value: plain(value * 1000), unit: 'µm' };
   const small = (unit === 'g' || unit === '%') && Math.abs(value) < 10;
-  return { value: plain(value, small ? 1 : places[unit]), unit };
+  const said = plain(value, small ? 1 : places[unit]);
+  return { value: said, unit: said === '1' ? (one[unit] ?? unit) : unit };
 }
+
+/** Counted things, where there is one of them. */
+const one: Record<string, string> = { pieces: 'piece', leaves: 'leaf', turns: 'turn', slits: 'slit', dishes: 'dish' };
 
 /** Clock time of a moment, 24 h. */
 export const clock = (date: Date): string =>

@@ -36,7 +36,7 @@ const patternWords: Record<string, string> = {
 /** The half sentence after *because*, made from a reason's code and values. */
 const sentences: Record<string, (v: Values) => string> = {
   'cut.firstRoll': (v) =>
-    `${g(v, 'perSheet')} fit a sheet ${patternWords[s(v, 'pattern')] ?? `by ${s(v, 'pattern')} rows`}${s(v, 'pattern') === 'own' ? '' : `, at most ${g(v, 'bound')} could`}; ${Number(v['sheets']) > 1 ? `${g(v, 'sheets')} sheets` : 'one sheet'}`,
+    `${g(v, 'perSheet')} ${Number(v['perSheet']) === 1 ? 'fits' : 'fit'} a sheet ${patternWords[s(v, 'pattern')] ?? `by ${s(v, 'pattern')} rows`}${s(v, 'pattern') === 'own' ? '' : `, at most ${g(v, 'bound')} could`}; ${Number(v['sheets']) > 1 ? `${g(v, 'sheets')} sheets` : 'one sheet'}`,
   'cut.balls': (v) => `each from its own ball of ${g(v, 'eachG')} g: nothing is left over`,
   'cut.closedFirst': (v) =>
     `filled, closed, then cut through both layers: ${g(v, 'sheets')} ${Number(v['sheets']) === 1 ? 'sheet' : 'sheets'}`,
@@ -48,9 +48,9 @@ const sentences: Record<string, (v: Values) => string> = {
       : `all come from the first roll; ${g(v, 'saved')} g are left`,
   'cut.sheetUsed': (v) => `${g(v, 'n')} × ${n(v, 'areaCm2', 1)} cm² out of ${cm(v, 'w')} × ${cm(v, 'h')} cm`,
   'cut.doughNeeded': (v) =>
-    `${g(v, 'N')} rounds of ${cm(v, 'D')} cm at ${n(v, 't')} mm, with ${g(v, 'saved')} g of offcuts and ${g(v, 'lost')} g lost`,
+    `${g(v, 'N')} ${Number(v['N']) === 1 ? 'round' : 'rounds'} of ${cm(v, 'D')} cm at ${n(v, 't')} mm, with ${g(v, 'saved')} g of offcuts and ${g(v, 'lost')} g lost`,
   'cut.doughForShapes': (v) =>
-    `${g(v, 'N')} pieces of ${cm(v, 'D')} cm at ${n(v, 't')} mm, with ${g(v, 'saved')} g of offcuts and ${g(v, 'lost')} g lost`,
+    `${g(v, 'N')} ${Number(v['N']) === 1 ? 'piece' : 'pieces'} of ${cm(v, 'D')} cm at ${n(v, 't')} mm, with ${g(v, 'saved')} g of offcuts and ${g(v, 'lost')} g lost`,
   'cut.otherBlanks': (v) =>
     `${s(v, 'kinds')}${Number(v['dishes']) > 1 ? ` for ${g(v, 'dishes')} dishes` : ''}; walls, rim and overhang counted`,
   'cut.rolledSize': (v) =>

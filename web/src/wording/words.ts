@@ -47,6 +47,7 @@ export const formWords: Record<Form, string> = {
   lattice: 'Lattice',
   rolls: 'Rolls in slices',
   ring: 'A rolled ring',
+  plait: 'A plait',
   filoTray: 'A filo tray',
   filoTriangles: 'Filo triangles',
   filoCoil: 'A coil',

@@ -117,7 +117,7 @@ function closedBy(item: ItemInput, cut: CutPlan): Record<string, number | string
     rim: item.seal.rimMm,
     ...(cut.way === 'closed' ? { through: 1, across: cutterMm } : {}),
     ...(item.product === 'handPies' ? { kind: pieceKind, crimp: item.seal.crimp, glue: item.seal.glue } : {}),
-    ...(pieceKind === 'log' || pieceKind === 'ring'
+    ...(pieceKind === 'log' || pieceKind === 'ring' || pieceKind === 'plait'
       ? { slice: sliceMm ?? 0, across: cutterMm, rings: cut.rings ?? 0 }
       : {}),
   };

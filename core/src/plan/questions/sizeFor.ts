@@ -35,7 +35,10 @@ export function sizeFor(item: ItemInput, people: number): SizeFor | null {
   if (product === 'handPies') {
     // what is closed in leaf is a mouthful or three
     if (item.dough.pastry === 'filo') return count(leafPiecesEach * people);
-    const each = cut.pieceKind === 'log' || (cut.pieceKind !== 'ring' && cut.cutterMm <= smallMm) ? 2 : 1;
+    const each =
+      cut.pieceKind === 'log' || (cut.pieceKind !== 'ring' && cut.pieceKind !== 'plait' && cut.cutterMm <= smallMm)
+        ? 2
+        : 1;
     return count(each * people);
   }
   if (!cut.vessel || product === 'filoTray' || product === 'filoCoil') return null;

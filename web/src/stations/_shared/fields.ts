@@ -577,6 +577,7 @@ export const fields = {
       ['bun', 'a round, pinched to a bun'],
       ['log', 'a long roll, in slices'],
       ['ring', 'a roll joined to a ring'],
+      ['plait', 'a strip, half of it plaited over'],
       ['outline2', 'two of your own outline'],
     ],
   },

@@ -80,7 +80,7 @@ export function CutStation() {
       : c.way === 'balls'
         ? ['cutter', 'thickness']
         : ['cutter', 'thickness', 'trim'];
-  const rolledUp = input.pieceKind === 'log' || input.pieceKind === 'ring';
+  const rolledUp = input.pieceKind in usualOtherMm;
   const shape = c.generations[0]?.shape.kind;
   const mayClose = hand && (input.pieceKind === 'halfmoon' || input.pieceKind === 'round2');
   const froms: FieldName[] =
@@ -148,9 +148,7 @@ export function CutStation() {
           {hand && (input.pieceKind === 'rect2' || rolledUp) && (
             <Field
               def={fields.otherSide}
-              fallback={
-                input.pieceKind === 'log' || input.pieceKind === 'ring' ? usualOtherMm[input.pieceKind] : input.cutterMm
-              }
+              fallback={rolledUp ? usualOtherMm[input.pieceKind as keyof typeof usualOtherMm] : input.cutterMm}
             />
           )}
           {hand && rolledUp && <Field def={fields.slice} fallback={input.otherMm ?? usualOtherMm.log} />}

@@ -58,7 +58,8 @@ function wanted(item: ItemInput, pot: VesselGeometry | null, problems: Problem[]
   const most = widestRim(sizes);
   if (cut.pieceKind === 'outline2' && crossesItself(outlineCorners(cut.outline)))
     problems.push(stop('crosses_itself', ['cut.outline']));
-  const roll = cut.pieceKind === 'log' ? (cut.otherMm ?? usualOtherMm.log) : null;
+  const roll =
+    cut.pieceKind === 'log' || cut.pieceKind === 'plait' ? (cut.otherMm ?? usualOtherMm[cut.pieceKind]) : null;
   if (roll !== null && cut.sliceMm && cut.sliceMm > roll + 1e-9)
     problems.push(stop('slice_over_roll', ['cut.sliceMm', 'cut.otherMm'], { slice: cut.sliceMm, roll }));
   if (seal.rimMm > most)
@@ -177,6 +178,10 @@ function sheetSettings(item: ItemInput, kitchen: KitchenInput, w: Wanted, pot: b
   };
 }
 
+/** Pieces that are baked whole, and sliced after; what strips laid over one by one leave open of their top (estimate). */
+const bakedWhole: readonly string[] = ['ring', 'plait'];
+const plaitOpen = 0.12;
+
 /** Pieces that may be cut when they are closed: folded over in a row, or covered with a second sheet. */
 const closedFirst: readonly string[] = ['halfmoon', 'round2'];
 
@@ -275,7 +280,7 @@ export function pieceCut(
       kitchen.pace *
       (wayOf(cut, w.shape) === 'balls' ? benchMinutes.divideAPiece + benchMinutes.rollAPiece : benchMinutes.cutAPiece),
     way: wayOf(cut, w.shape),
-    ...(w.made && !pot && cut.pieceKind === 'ring' ? { rings: Math.ceil(brief.count / w.made.slices) } : {}),
+    ...(w.made && !pot && bakedWhole.includes(cut.pieceKind) ? { rings: Math.ceil(brief.count / w.made.slices) } : {}),
     savedG: plan?.saved ?? 0,
     scraps:
       scrap &&
@@ -294,7 +299,7 @@ export function pieceCut(
     comfortableMl: pot ? fillCapacity(pot, { headspace: 8 }) : (w.made?.comfortableMl ?? 0),
     overfullMl: pot ? fillCapacity(pot) : (w.made?.overfullMl ?? 0),
     planAreaMm2: planMm2,
-    openShare: 0,
+    openShare: !pot && cut.pieceKind === 'plait' ? plaitOpen : 0,
     closed: w.made?.closed ?? null,
     oven: w.made?.oven ?? null,
     pieces: brief.count,

@@ -1,6 +1,7 @@
 import type { ItemInput } from '../../../contracts/item';
 import type { KitchenInput } from '../../../contracts/kitchen';
 import { simulatorShape } from '../../../filling/fillVolume';
+import { usualOtherMm } from '../../../filling/handPiece';
 import type { BakeSpec } from '../../../oven/bakeInput';
 import { dryAt, type BlindBake, type BlindSpec } from '../../../oven/blind';
 import type { CrustType } from '../../../oven/tables';
@@ -29,7 +30,15 @@ export function onTrays(item: ItemInput, cut: CutPlan): number[] {
   const hand = item.product === 'handPies';
   const half = hand && !cut.leaves && item.cut.pieceKind === 'halfmoon';
   const across = item.cut.cutterMm;
-  const closed = half ? [across, across / 2] : cut.rings ? [across, across] : cut.closed ? shapeSize(cut.closed) : null;
+  const closed = half
+    ? [across, across / 2]
+    : cut.rings
+      ? item.cut.pieceKind === 'plait'
+        ? [item.cut.otherMm ?? usualOtherMm.plait, across / 2]
+        : [across, across]
+      : cut.closed
+        ? shapeSize(cut.closed)
+        : null;
   const most =
     hand && closed
       ? onAShelf(closed[0], closed[1], betweenMm.pieces)

@@ -47,6 +47,7 @@ export const closingOf = (item: ItemInput): Closing => {
   if (item.dough.pastry === 'filo') return 'laps';
   if (item.product === 'potPies') return 'lid';
   if (item.product === 'dishPie' && item.cut.lid === 'none') return 'open';
+  if (item.product === 'handPies' && item.cut.pieceKind === 'plait') return 'lattice';
   return item.product === 'dishPie' && item.cut.lid === 'lattice' ? 'lattice' : 'seam';
 };
 
