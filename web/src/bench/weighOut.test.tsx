@@ -55,7 +55,10 @@ describe('what was weighed', () => {
     expect(weighingOf(events, 1).weighed).toEqual([]);
   });
   it('made less of, because there was too little of one, asks for less of all the rest and what comes out again', () => {
-    const now = weighingOf([weighed('flour', flour.grams), weighed('butter', 0.8 * (parts[1]?.grams ?? 0), { factor: 0.8 })], 0);
+    const now = weighingOf(
+      [weighed('flour', flour.grams), weighed('butter', 0.8 * (parts[1]?.grams ?? 0), { factor: 0.8 })],
+      0,
+    );
     expect(toAdd(parts, now)).toEqual([]);
     expect(toTakeOut(parts, now)).toEqual([{ id: 'flour', grams: expect.closeTo(flour.grams * 0.2, 6) as number }]);
   });
