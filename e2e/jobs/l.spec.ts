@@ -6,6 +6,8 @@ test('L: a filo tray, seven leaves under and five over, scored in twelve before 
   await cook.newDay('A filo tray', 12);
   await cook.to('folds');
   await cook.set('Layers under', '7');
+  // ours would be six over seven
+  await expect.poll(() => cook.number('Leaves')).toBe(13);
   await cook.set('Layers over', '5');
   await expect.poll(() => cook.number('Leaves')).toBe(12);
   // the uncovered stack is warned
