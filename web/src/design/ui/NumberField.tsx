@@ -13,11 +13,13 @@ interface Props {
   scale?: number;
   places?: number;
   id?: string;
+  /** What stands is ours: typed alike, it is the cook's word from then on. */
+  ours?: boolean;
   onChange: (value: number) => void;
 }
 
 /** A typed number: what is typed stays until it can be used; the field says what is wrong and what is allowed. */
-export function NumberField({ value, rule, unit, label, scale = 1, places, id, onChange }: Props) {
+export function NumberField({ value, rule, unit, label, scale = 1, places, id, ours = false, onChange }: Props) {
   const written = plain(value * scale, places ?? undefined).replace('\u2212', '-');
   const [text, setText] = useState(written);
   const [wrong, setWrong] = useState(false);
@@ -36,7 +38,7 @@ export function NumberField({ value, rule, unit, label, scale = 1, places, id, o
       stored <= rule.max + 1e-9 &&
       (!rule.integer || Number.isInteger(stored));
     setWrong(!fits);
-    if (fits && stored !== value) onChange(stored);
+    if (fits && (ours || stored !== value)) onChange(stored);
   };
   const allowed = { ...rule, min: rule.min * scale, max: rule.max * scale, unit };
   return (

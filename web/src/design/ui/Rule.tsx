@@ -20,6 +20,8 @@ interface Props {
   from?: number;
   to?: number;
   clash?: boolean;
+  /** What stands is ours until the cook says so. */
+  ours?: boolean;
   onChange: (value: number) => void;
 }
 
@@ -40,6 +42,7 @@ export const Rule = memo(function Rule({
   to,
   clash,
   onChange,
+  ours,
 }: Props) {
   const id = useId();
   const [low, high] = [Math.max(rule.min, from ?? rule.min), Math.min(rule.max, to ?? rule.max)];
@@ -60,6 +63,7 @@ export const Rule = memo(function Rule({
           unit={unit}
           scale={scale}
           places={places}
+          ours={ours}
           onChange={onChange}
         />
       </div>

@@ -12,7 +12,8 @@ export const Field = memo(function Field({ def, fallback }: { def: FieldDef; fal
   const value = (held ?? fallback ?? def.unset) as string | number;
   const rule = useRule(def.path);
   if (!known) return null;
-  if (def.kind === 'rule') return <Rule {...def} value={Number(value)} rule={rule} clash={clash} onChange={take} />;
+  if (def.kind === 'rule')
+    return <Rule {...def} value={Number(value)} rule={rule} clash={clash} ours={held === undefined} onChange={take} />;
   const Shown = def.options.length > 5 || def.long ? Choice : Pick;
   return (
     <Shown

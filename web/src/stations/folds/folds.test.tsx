@@ -126,6 +126,14 @@ describe('crumb and leaves', () => {
     show('shapes');
     await waitFor(() => expect(screen.getByText(/a fat that sets/)).toBeTruthy(), patient);
   });
+  it('layers over a tray typed as ours are the cook’s from then on', async () => {
+    await at('filoTray', 'filo');
+    const over = screen.getByRole<HTMLInputElement>('textbox', { name: 'Layers over' });
+    const ours = over.value;
+    fireEvent.change(over, { target: { value: '' } });
+    fireEvent.change(over, { target: { value: ours } });
+    await waitFor(() => expect(document()?.folds.leavesOver).toBe(Number(ours)));
+  });
   it('leaves for the hand are closed in strips, and to another shape by a press', async () => {
     await at('handPies', 'filo');
     show('laying');
