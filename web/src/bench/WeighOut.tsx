@@ -127,8 +127,7 @@ export function WeighOut({ item, itemIndex, now, say }: Props) {
       )}
       {out.length > 0 && (
         <p className="m-0">
-          <strong>Take out again, while it lies dry:</strong>{' '}
-          {out.map((a) => `${grams(a.grams)} ${called(a.id)}`).join(', ')}. Then weigh it again, or go on as it is.
+          <strong>Take out of what is in:</strong> {out.map((a) => `${grams(a.grams)} ${called(a.id)}`).join(', ')}.
         </p>
       )}
       {part && (
@@ -194,14 +193,15 @@ function Under({
     id,
     reading,
   );
-  const moved = movedWords(now.accept);
+  const takeOut = now.scaleDown.takeOutG.map((p) => `${grams(p.grams)} ${partName(p).toLowerCase()}`);
   return (
     <div role="group" aria-label="Too little is there" className="grid gap-2">
       <button type="button" className="press bench-side" onClick={() => onScale(now.scaleDown.factor)}>
         Make it all × {plain(now.scaleDown.factor, 2)}: {grams(now.scaleDown.totalG)}
+        {takeOut.length ? `, ${takeOut.join(', ')} taken out while it lies dry` : ''}
       </button>
       <button type="button" className="press quiet bench-side" onClick={onLeave}>
-        Go on so{moved}
+        Go on so{movedWords(now.accept)}
       </button>
     </div>
   );

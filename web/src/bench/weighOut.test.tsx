@@ -62,6 +62,32 @@ describe('what was weighed', () => {
     expect(toAdd(parts, now)).toEqual([]);
     expect(toTakeOut(parts, now)).toEqual([{ id: 'flour', grams: expect.closeTo(flour.grams * 0.2, 6) as number }]);
   });
+  it('taken back, is as if all of it had never been made more', () => {
+    const more = [weighed('flour', flour.grams), weighed('butter', 300, { factor: 1.2 })];
+    const back = weighingOf([...more, eventOf(run, 'weighed', 1, { itemIndex: 0, undo: true })], 0);
+    expect(back.factor).toBe(1);
+    expect(toAdd(parts, back)).toEqual([]);
+  });
+  it('gone on with short of one, is made so: nobody is told to add it, whatever was scaled before', () => {
+    const butter = parts[1]?.grams ?? 0;
+    const plainly = weighingOf([weighed('flour', flour.grams), weighed('butter', 0.7 * butter)], 0);
+    expect(toAdd(parts, plainly)).toEqual([]);
+    expect(item && actualParts(item, plainly)[1]?.grams).toBeCloseTo(0.7 * butter, 6);
+    const scaled = weighingOf([weighed('flour', 1.25 * flour.grams, { factor: 1.25 }), weighed('butter', butter)], 0);
+    expect(toAdd(parts, scaled)).toEqual([]);
+    expect(item && actualParts(item, scaled)[1]?.grams).toBeCloseTo(butter, 6);
+  });
+  it('made less of, counts what was taken out, and what was left over after it', () => {
+    const butter = parts[1]?.grams ?? 0;
+    const water = parts[2]?.grams ?? 0;
+    const less = weighingOf(
+      [weighed('flour', flour.grams), weighed('butter', 0.8 * butter, { factor: 0.8 }), weighed('water', water)],
+      0,
+    );
+    const made = item ? actualParts(item, less) : [];
+    expect(made[0]?.grams).toBeCloseTo(0.8 * flour.grams, 6);
+    expect(made[2]?.grams).toBeCloseTo(water, 6);
+  });
   it('is poured by feel in cream or milk where no water is', () => {
     const cream = [flour, { id: 'egg', grams: 50 }, { id: 'wholeMilk', grams: 20 }, { id: 'cream', grams: 60 }];
     expect(pouredPart(cream)?.id).toBe('cream');
@@ -162,6 +188,23 @@ describe('weighing at the bench', () => {
     expect(within(ways).getByRole('button', { name: /^Go on so: fat/ })).toBeTruthy();
     fireEvent.click(within(ways).getByRole('button', { name: /^Make it all × 0\.75/ }));
     await screen.findByText(/all of it × 0.75/);
+    expect(screen.queryByText(/Take out of what is in/)).toBeNull();
+  });
+  it('with too little of the second, says what of the first comes out again, before and after the press', async () => {
+    new FakeServer();
+    await runAt(run, 0, weighed('flour', flour.grams));
+    open('/bench');
+    await heading('Weigh for Hand pies');
+    const half = Math.round((parts[1]?.grams ?? 0) / 2);
+    fireEvent.change(await screen.findByRole('textbox', { name: 'Butter as your scale reads' }), {
+      target: { value: String(half) },
+    });
+    await settled(half);
+    fireEvent.click(await screen.findByRole('button', { name: 'There is no more of it' }));
+    const ways = await screen.findByRole('group', { name: 'Too little is there' });
+    fireEvent.click(within(ways).getByRole('button', { name: /plain flour taken out while it lies dry$/ }));
+    await screen.findByText(/Take out of what is in/);
+    expect(screen.getByText(/Take out of what is in/).parentElement?.textContent).toMatch(/plain flour\.$/);
   });
   it('tells how to measure fat by the water it pushes up, for want of a scale', async () => {
     new FakeServer();

@@ -5,13 +5,15 @@ import type { BenchEvent, RunPlan } from './run';
 export interface Weighed {
   id: string;
   grams: number;
+  /** What all of it was multiplied by with this one, where it was. */
+  factor?: number;
 }
 
 /** What was really weighed and poured for one item, out of its events. */
 export interface Weighing {
   /** In the order of the parts. */
   weighed: Weighed[];
-  /** What everything is multiplied by since an over-pour was scaled up to. */
+  /** What everything is multiplied by since all of it was made more, or less, for one of them. */
   factor: number;
   topUpsG: number[];
   feel: string | null;
@@ -25,14 +27,14 @@ export function weighingOf(events: readonly BenchEvent[], itemIndex: number): We
   for (const e of events) {
     if (Number(e.data['itemIndex']) !== itemIndex) continue;
     const grams = Number(e.data['grams']);
-    if (e.type === 'weighed')
-      now = e.data['undo']
-        ? { ...now, weighed: now.weighed.slice(0, -1) }
-        : {
-            ...now,
-            weighed: [...now.weighed, { id: String(e.data['id']), grams }],
-            factor: now.factor * Number(e.data['factor'] ?? 1),
-          };
+    if (e.type === 'weighed') {
+      const factor = e.data['factor'] === undefined ? {} : { factor: Number(e.data['factor']) };
+      const weighed = e.data['undo']
+        ? now.weighed.slice(0, -1)
+        : [...now.weighed, { id: String(e.data['id']), grams, ...factor }];
+      // taken back, what it did to all the rest is taken back too
+      now = { ...now, weighed, factor: weighed.reduce((product, w) => product * (w.factor ?? 1), 1) };
+    }
     if (e.type === 'poured')
       now = { ...now, topUpsG: e.data['undo'] ? now.topUpsG.slice(0, -1) : [...now.topUpsG, grams] };
     if (e.type === 'feel') now = { ...now, feel: String(e.data['feel']) };
@@ -43,18 +45,24 @@ export function weighingOf(events: readonly BenchEvent[], itemIndex: number): We
 /** Near enough not to speak of: a gram, or two in a hundred. */
 export const tolerance = (target: number): number => Math.max(1, 0.02 * target);
 
-/** What lies in already over what is wanted of it, since less of it all is made. */
-export const toTakeOut = (parts: readonly FormulaPart[], { weighed, factor }: Weighing): Weighed[] =>
-  factor >= 1
-    ? []
-    : weighed
-        .map((w, i) => ({ id: w.id, grams: w.grams - (parts[i]?.grams ?? 0) * factor }))
-        .filter((w) => w.grams > tolerance(w.grams + 1));
+/** What all of it was multiplied by after the i-th was in: only then is that one added to, or taken out of. */
+const since = ({ weighed }: Weighing, i: number): number =>
+  weighed.slice(i + 1).reduce((product, w) => product * (w.factor ?? 1), 1);
+
+/** What is in already, against what is wanted of it since all was made more or less: positive where some is to be added. */
+const short = (parts: readonly FormulaPart[], now: Weighing): Weighed[] =>
+  now.weighed.flatMap((w, i) =>
+    since(now, i) === 1 ? [] : [{ id: w.id, grams: (parts[i]?.grams ?? 0) * now.factor - w.grams }],
+  );
 
 /** What is still to be added to what is in already, after scaling up. */
-export const toAdd = (parts: readonly FormulaPart[], { weighed, factor }: Weighing): Weighed[] =>
-  weighed
-    .map((w, i) => ({ id: w.id, grams: (parts[i]?.grams ?? 0) * factor - w.grams }))
+export const toAdd = (parts: readonly FormulaPart[], now: Weighing): Weighed[] =>
+  short(parts, now).filter((w) => w.grams > tolerance(w.grams + 1));
+
+/** What is to be taken out of what is in already, since less of it all is made. */
+export const toTakeOut = (parts: readonly FormulaPart[], now: Weighing): Weighed[] =>
+  short(parts, now)
+    .map((w) => ({ ...w, grams: -w.grams }))
     .filter((w) => w.grams > tolerance(w.grams + 1));
 
 /** What is poured by feel: the water, or where there is none the most of what is poured in its place; null where nothing is. */
@@ -76,9 +84,17 @@ export function actualParts(item: RunPlan['items'][number], now: Weighing): Form
       : null;
   return parts.map((p, i) => {
     const weighed = now.weighed[i]?.grams;
-    // after scaling up, what was short is taken as made up to the new target
+    const target = p.grams * now.factor;
+    // all made more, or less, after it was in: it is taken as added to, or taken out of, to its new target
+    const later = since(now, i);
     const made =
-      weighed === undefined ? p.grams * now.factor : now.factor > 1 ? Math.max(weighed, p.grams * now.factor) : weighed;
+      weighed === undefined
+        ? target
+        : later > 1
+          ? Math.max(weighed, target)
+          : later < 1
+            ? Math.min(weighed, target)
+            : weighed;
     return { ...p, grams: p === liquid && poured !== null ? poured : made };
   });
 }
