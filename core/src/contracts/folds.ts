@@ -16,7 +16,7 @@ export const coldPlaces = ['fridge', 'freezer'] as const;
 export const restWays = ['workedOut', 'onlyIfSoft', 'shapesOnly', 'none', 'room'] as const;
 export type RestWay = (typeof restWays)[number];
 
-/** A turn as the cook rolls it: two of its sizes at most, the third follows from the dough there is. */
+/** A turn as the cook rolls it: two of its sizes, the third follows from the dough there is; of three, length and width count. */
 export class OwnTurnInput {
   @NumberIn(1, 12, '', { integer: true }) turn!: number;
   @Optional() @NumberIn(100, 1200, 'mm') lengthMm?: number;

@@ -41,4 +41,12 @@ describe.each(forms)('made as another form, %s', (from) => {
     expect(back.cut.pieceKind).toBe(item.cut.pieceKind);
   });
   it('a name of ours gives way to the new form’s', () => expect(asForm(begun, 'lattice', 4).title).toBe('Lattice pie'));
+  it('whose pieces are larger or smaller stays said, where there are pieces still', () => {
+    const variants = [{ name: 'Bo', pieces: 1, sizePct: 70 }];
+    const shared = { ...begun, cut: { ...begun.cut, variants } };
+    for (const form of forms) {
+      const made = asForm(shared, form, 4);
+      expect(made.cut.variants).toEqual(made.product === begun.product ? variants : undefined);
+    }
+  });
 });

@@ -34,7 +34,7 @@ export function formOf(item: ItemInput): Form {
 }
 
 /**
- * The same item made as another form: its filling, its wash and, where that form can be made of it, its dough stay as the cook
+ * The same item made as another form: its filling, its wash, whose pieces are smaller or larger, and, where that form can be made of it, its dough stay as the cook
  * has them; size, cut, closing, heat and number are what the form begins with for so many people. A name of the cook's own stays.
  */
 export function asForm(item: ItemInput, form: Form, people: number): ItemInput {
@@ -59,6 +59,7 @@ export function asForm(item: ItemInput, form: Form, people: number): ItemInput {
       trimMm: item.cut.trimMm,
       gapMm: item.cut.gapMm,
       maxReRolls: item.cut.maxReRolls,
+      ...(item.cut.variants && to.product === item.product ? { variants: item.cut.variants } : {}),
     },
     seal: { ...to.seal, wash: to.seal.wash === 'none' ? 'none' : item.seal.wash },
     oven: { ...to.oven, mode: item.oven.mode, rack: item.oven.rack },

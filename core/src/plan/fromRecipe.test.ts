@@ -79,3 +79,17 @@ describe('an item from a recipe', () => {
     });
   });
 });
+
+describe('a page of filo pieces', () => {
+  const page = (word: string) =>
+    `Little ${word} for the lantern walk\n\n12 leaves filo\n60 g butter, melted\n400 g spinach\n200 g ricotta\n\nCut into strips, fill and fold into ${word}. Bake at 190 °C for 20 minutes.`;
+  it.each([
+    ['triangles', 'triangle'],
+    ['parcels', 'parcel'],
+    ['cigars', 'cigar'],
+  ])('says %s, and they are closed so', (word, laying) => {
+    const { item } = made(page(word));
+    expect(item).toMatchObject({ product: 'handPies', dough: { pastry: 'filo' }, folds: { laying } });
+    expect(planItem(item, plainKitchen).cut.leaves?.made?.kind).toBe(laying);
+  });
+});

@@ -1,3 +1,4 @@
+import type { LeafPieceKind } from '../filling/leafPieces';
 import { IsString, MaxLength, MinLength, ValidateIf } from 'class-validator';
 import type { FatName } from '../cold/fats';
 import { trueRatios } from '../dough/formula';
@@ -131,6 +132,7 @@ export function itemFromRecipe({ text, system, corrections, mouths, cook }: From
       ...base,
       title,
       brief: { count },
+      folds: { ...base.folds, ...(pastry === 'filo' && product === 'handPies' ? { laying: closedTo(text) } : {}) },
       dough: pastry === 'filo' ? base.dough : doughOf(read, base.dough, taken),
       filling: fillingOf(read, base.filling, title, taken),
       cut: {
@@ -146,6 +148,10 @@ export function itemFromRecipe({ text, system, corrections, mouths, cook }: From
     taken,
   };
 }
+
+/** What strips of leaf are closed to, by the page's own word. */
+const closedTo = (text: string): LeafPieceKind =>
+  /\bcigars?\b/i.test(text) ? 'cigar' : /\bparcels?\b/i.test(text) ? 'parcel' : 'triangle';
 
 const roundDish = (tin: number, product: Product) => ({
   form: 'round' as const,

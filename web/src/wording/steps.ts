@@ -147,6 +147,26 @@ const standSigns: Record<string, string> = {
   bubbles: 'its juice sets as it cools',
 };
 
+/** The turns of a stretch where they differ: length and width, mm, and panels of each. */
+const eachTurn = (s: TimedStep): number[][] =>
+  String(s.values['each'] ?? '')
+    .split(' ')
+    .filter(Boolean)
+    .map((turn) => turn.split('x').map(Number));
+const sheetCm = (lengthMm: number, widthMm: number): string =>
+  `${plain(lengthMm / 10, 0)} × ${plain(widthMm / 10, 0)} cm`;
+
+/** What a turn is rolled to, or each of a stretch where they differ. */
+function rolledTo(s: TimedStep): string {
+  const each = eachTurn(s).map(([length = 0, width = 0]) => sheetCm(length, width));
+  const to = each.length ? each.join(', then to ') : sheetCm(Number(s.values['length']), Number(s.values['width']));
+  return `Roll to ${to}, in ${num(s, 'passes')} ${Number(s.values['passes']) === 1 ? 'pass' : 'passes'}`;
+}
+const foldedIn = (s: TimedStep): string => {
+  const each = eachTurn(s).map(([, , panels]) => panels);
+  return `fold in ${new Set(each).size > 1 ? each.join(', then in ') : s.values['fold']}`;
+};
+
 /** Leaves are opened before the bake where they hold the steam, or would shatter under the knife after it. */
 const leafCuts: Record<string, (portions: string) => string> = {
   coil: () => ' Prick it all over.',
@@ -245,7 +265,7 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
         s.values['first'] === s.values['last']
           ? `Turn ${s.values['first']}`
           : `Turns ${s.values['first']} and ${s.values['last']}`,
-        `Roll to ${plain(Number(s.values['length']) / 10, 0)} × ${plain(Number(s.values['width']) / 10, 0)} cm, in ${num(s, 'passes')} passes${Number(s.values['spread']) > 0 ? `, spread ${num(s, 'spread')} g of soft ${fatWord} on all but the last panel` : ''}, fold in ${s.values['fold']}, brush off flour, a quarter round, seam to your right.`,
+        `${rolledTo(s)}${Number(s.values['spread']) > 0 ? `, spread ${num(s, 'spread')} g of soft ${fatWord} on all but the last panel` : ''}, ${foldedIn(s)}, brush off flour, a quarter round, seam to your right.`,
         'Folded, next',
       );
     case 'thaw':

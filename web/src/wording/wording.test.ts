@@ -132,6 +132,17 @@ describe('every word is there', () => {
     expect(closing({ pieceKind: 'round2' }).how).toMatch(/lid on/);
     expect(closing({ pieceKind: 'halfmoon' }).how).toMatch(/Fold the other over/);
   });
+  it('for turns of one stretch that differ, each by its own sheet and fold', () => {
+    const item = starterItem('handPies', 6, 'You', 'roughPuff');
+    const how = (folds: Partial<ItemInput['folds']>) => {
+      const { steps } = planItem({ ...item, folds: { ...item.folds, turnsAtOnce: 2, ...folds } }, plainKitchen);
+      const turns = steps.find((s) => s.code === 'turns') as unknown as TimedStep;
+      return callOf(turns, 'Hand pies', 'butter').how;
+    };
+    const own = how({ ownFolds: ['book', 'letter'], ownTurns: [{ turn: 2, lengthMm: 300, widthMm: 150 }] });
+    expect(own).toMatch(/^Roll to \d+ × \d+ cm, then to 30 × 15 cm, in .* fold in 4, then in 3, /);
+    expect(how({ turns: 2 })).toMatch(/^Roll to \d+ × \d+ cm, in \d+ pass(es)?, fold in 3, /);
+  });
   it('and care is said where it can hurt', () => {
     const { clock: c } = planBake({
       meal: starterMeal('2026-12-12T18:30', 4),

@@ -115,6 +115,12 @@ function turnsInBand(line: Timeline, works: readonly BenchWork[]): number {
   return fits;
 }
 
+/** Turns of one stretch that differ, each by its length, width and panels; empty where they are alike. */
+function sizesOf(rows: readonly TurnRow[]): string {
+  const each = rows.map((row) => [row.lengthMm, row.widthMm, row.panels].map(Math.round).join('x'));
+  return new Set(each).size > 1 ? each.join(' ') : '';
+}
+
 /** One bench stretch of turns: rolled, folded, quarter-turned, rolled again. */
 function turnsStretch(line: Timeline, rows: readonly TurnRow[], planned: readonly BenchWork[]): void {
   const [first, last] = [rows[0], rows[rows.length - 1]];
@@ -167,7 +173,8 @@ function turnsStretch(line: Timeline, rows: readonly TurnRow[], planned: readonl
       fold: first.panels,
       length: first.lengthMm,
       width: first.widthMm,
-      passes: first.passes,
+      passes: Math.max(...rows.map((row) => row.passes)),
+      each: sizesOf(rows),
       spread: first.spreadG,
       fromC: startC,
       toC: t,

@@ -1,5 +1,6 @@
 import { filoDry } from '../../cold/filo';
 import { tightest, type ColdLine, type Stretch } from './line';
+import { brushingMinutes, isHalved } from '../stations/cut/leaves';
 import type { CutPlan } from '../stations/cut/station';
 import { styleOf } from '../stations/dough/formula';
 import type { DoughPlan } from '../stations/dough/station';
@@ -111,7 +112,7 @@ export function leavesDay(
     add(
       stepId('brushStack', String(stack)),
       'bench',
-      count * benchMinutes.brushALeaf * pace,
+      brushingMinutes(item, kitchen, count),
       { stack, stacks: leaves.stacks, leaves: count, ...values },
       'none',
       count,
@@ -140,7 +141,7 @@ export function leavesDay(
     }
     add(stepId('assembleLeaves', 'all'), 'bench', 2 * pace, { kind: made.kind, pieces: cut.pieces }, 'damp');
   } else if (laying && item.product === 'filoTray') {
-    const halves = item.folds.halfLeaves ? 1 : 0;
+    const halves = isHalved(item) ? 1 : 0;
     const [under, over] = laying.acts.filter((act) => act.leaves > 0);
     layStack(1, under?.leaves ?? 0, { laid: 'under', halves });
     add(

@@ -14,6 +14,7 @@ export interface SizeFor {
 /** A pie or slice no larger than this is eaten by twos (estimate). */
 const smallMm = 90;
 const smallCupMm = 80;
+/** Of what is closed in a strip of leaf each eats so many (estimate). */
 const leafPiecesEach = 3;
 /** Of a pie in a dish one helping is this much of its top, cm²: a slice of eight of a plate of 24 cm; and what still is (estimates). */
 const helpingCm2 = 56;
@@ -33,7 +34,6 @@ export function sizeFor(item: ItemInput, people: number): SizeFor | null {
     return pieces === brief.count ? null : { count: pieces, changes: { 'brief.count': pieces, ...more } };
   };
   if (product === 'handPies') {
-    // what is closed in leaf is a mouthful or three
     if (item.dough.pastry === 'filo') return count(leafPiecesEach * people);
     const each =
       cut.pieceKind === 'log' || (cut.pieceKind !== 'ring' && cut.pieceKind !== 'plait' && cut.cutterMm <= smallMm)

@@ -2,10 +2,12 @@ import { compute } from '../../models';
 import type { ItemInput } from '../../contracts/item';
 import { planItem } from '../item';
 import { smallestFix, type SmallestFix } from './smallestFix';
+import { formItem } from '../forms';
 import { plainKitchen, starterItem } from '../starters';
 import type { KitchenInput } from '../../contracts/kitchen';
 
 const kitchen = plainKitchen;
+const triangles = formItem('filoTriangles', 4, 'You');
 const turnovers = starterItem('handPies', 8, 'You', 'roughPuff');
 const stops = (item: ItemInput, k: KitchenInput = kitchen) =>
   planItem(item, k).problems.filter((p) => p.weight === 'stop');
@@ -33,6 +35,7 @@ const cases: [what: string, item: ItemInput, kitchen: KitchenInput, code: string
     kitchen,
     'final_thicker_than_packet',
   ],
+  ['a strip no leaf gives', { ...triangles, cut: { ...triangles.cut, cutterMm: 320 } }, kitchen, 'strip_over_leaf'],
   [
     'an oven too cool to bake in',
     {

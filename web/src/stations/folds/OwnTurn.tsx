@@ -1,5 +1,6 @@
 import type { OwnTurnInput } from '@crustallum/core/contracts/folds';
 import type { TurnRow } from '@crustallum/core/plan/stations/lamination/turns';
+import { Fragment } from 'react';
 import { useItem } from '../../desk/useItem';
 import { Ruled } from '../_shared/Ruled';
 
@@ -21,33 +22,27 @@ export function OwnTurn({ row }: { row: TurnRow }) {
       kept.length < 2 ? kept : kept.filter(([name]) => name !== (size === 'thicknessMm' ? 'widthMm' : 'thicknessMm'));
     put({ turn, ...Object.fromEntries(stays), [size]: mm });
   };
-  const cm = { scale: 0.1, unit: 'cm', places: 1 };
+  const cm = { scale: 0.1, unit: 'cm' };
+  const sizes = [
+    ['lengthMm', 'long', row.lengthMm, cm],
+    ['widthMm', 'wide', row.widthMm, cm],
+    ['thicknessMm', 'thick', row.rolledMm, {}],
+  ] as const;
   return (
     <span className="flex flex-wrap items-center gap-x-3">
-      <Ruled
-        path="folds.ownTurns.lengthMm"
-        label={`Turn ${row.turn}, long`}
-        value={row.lengthMm}
-        {...cm}
-        onChange={(mm) => say('lengthMm', mm)}
-      />
-      <span className="quiet-ink">long</span>
-      <Ruled
-        path="folds.ownTurns.widthMm"
-        label={`Turn ${row.turn}, wide`}
-        value={row.widthMm}
-        {...cm}
-        onChange={(mm) => say('widthMm', mm)}
-      />
-      <span className="quiet-ink">wide</span>
-      <Ruled
-        path="folds.ownTurns.thicknessMm"
-        label={`Turn ${row.turn}, thick`}
-        value={row.rolledMm}
-        places={1}
-        onChange={(mm) => say('thicknessMm', mm)}
-      />
-      <span className="quiet-ink">thick</span>
+      {sizes.map(([size, word, value, written]) => (
+        <Fragment key={size}>
+          <Ruled
+            path={`folds.ownTurns.${size}`}
+            label={`Turn ${row.turn}, ${word}`}
+            value={value}
+            places={1}
+            {...written}
+            onChange={(mm) => say(size, mm)}
+          />
+          <span className="quiet-ink">{word}</span>
+        </Fragment>
+      ))}
       {own && (
         <button type="button" className="press quiet" onClick={() => put(null)}>
           As ours

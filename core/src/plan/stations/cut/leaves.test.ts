@@ -27,6 +27,19 @@ describe('leaves of a tray', () => {
   });
 });
 
+describe('the time of brushing', () => {
+  it.each([
+    ['a tray', tray],
+    ['a tray of halves', { ...tray, folds: { ...tray.folds, halfLeaves: true } }],
+    ['a coil', formItem('filoCoil', 6, 'You')],
+    ['triangles', triangles],
+  ])('of %s is the Cut’s figure and the bench’s, at this cook’s pace', (_what, item) => {
+    const { cut, steps } = planItem(item, { ...plainKitchen, pace: 1.3 });
+    const brushed = steps.filter((s) => s.code === 'brushStack').reduce((sum, s) => sum + s.minutes, 0);
+    expect(brushed).toBeCloseTo(cut.figures.time.value ?? 0, 6);
+  });
+});
+
 describe('triangles in strips of leaf', () => {
   it('of twenty-four take six stacks of two leaves', () => {
     const { cut, filling, steps } = planItem(triangles, plainKitchen);

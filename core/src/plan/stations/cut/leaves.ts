@@ -5,6 +5,7 @@ import { fillVolume } from '../../../filling/fillVolume';
 import { fillCapacity } from '../../../vessels/blanks';
 import { planArea, type VesselGeometry } from '../../../vessels/vessel';
 import type { ItemInput } from '../../../contracts/item';
+import type { KitchenInput } from '../../../contracts/kitchen';
 import { shapeArea } from '../../../cutting/shape';
 import type { CutResult } from './result';
 import type { Problem } from '../../problem';
@@ -25,15 +26,21 @@ export interface LeafCut {
   tinMm: number;
 }
 
+/** Minutes of brushing so many leaves as they are laid: a half of one takes half as long. */
+export const brushingMinutes = (item: ItemInput, kitchen: KitchenInput, laid: number): number =>
+  laid * benchMinutes.brushALeaf * (isHalved(item) ? 0.5 : 1) * kitchen.pace;
+/** Only a tray's leaves are cut across in two. */
+export const isHalved = ({ folds, product }: ItemInput): boolean => product === 'filoTray' && folds.halfLeaves === true;
+
 /** What any pie of so many leaves is: nothing is rolled or rolled again. */
-const ofLeaves = ({ leafLengthMm, leafWidthMm }: ItemInput['folds'], count: number) =>
+const ofLeaves = ({ leafLengthMm, leafWidthMm }: ItemInput['folds'], count: number, brushMin: number) =>
   ({
     doughMassG: (count * leafLengthMm * leafWidthMm * leafGPerM2) / 1e6,
     rolled: { lengthMm: leafLengthMm, widthMm: leafWidthMm, thicknessMm: leafMm, sheets: count, shape: 'rect' },
     generations: [],
     way: 'sheet',
     cuts: count,
-    cutMin: count * benchMinutes.brushALeaf,
+    cutMin: brushMin,
     savedG: 0,
     scraps: null,
     blanks: [],
@@ -41,7 +48,8 @@ const ofLeaves = ({ leafLengthMm, leafWidthMm }: ItemInput['folds'], count: numb
   }) satisfies Partial<CutResult>;
 
 /** How leaves are laid in a tray, or to a rope. */
-function layingOf({ folds, product }: ItemInput, g: VesselGeometry | null): LeafLaying {
+function layingOf(item: ItemInput, g: VesselGeometry | null): LeafLaying {
+  const { folds, product } = item;
   const coil = product === 'filoCoil';
   const [tinLengthMm, tinWidthMm] = g ? lined(g) : [folds.leafLengthMm, folds.leafWidthMm];
   return leafLaying({
@@ -52,7 +60,7 @@ function layingOf({ folds, product }: ItemInput, g: VesselGeometry | null): Leaf
     tinWidthMm,
     leavesInStack: folds.leavesInStack,
     ...(folds.leavesOver ? { leavesOver: folds.leavesOver } : {}),
-    ...(folds.halfLeaves && !coil ? { halves: true } : {}),
+    ...(isHalved(item) ? { halves: true } : {}),
     brushGramsPerM2: folds.brushGramsPerM2,
   });
 }
@@ -68,7 +76,7 @@ export const leafKindOf = ({ laying }: ItemInput['folds']): LeafPieceKind =>
   leafPieceKinds.find((kind) => kind === laying) ?? 'triangle';
 
 /** Pies for the hand closed in strips of leaf. */
-function leafPieceCut(item: ItemInput): LeafCut {
+function leafPieceCut(item: ItemInput, kitchen: KitchenInput): LeafCut {
   const { folds, cut, brief } = item;
   const most = widestStrip(folds.leafLengthMm, folds.leafWidthMm);
   const kind = leafKindOf(folds);
@@ -80,7 +88,7 @@ function leafPieceCut(item: ItemInput): LeafCut {
   const planAreaMm2 = shapeArea(made.closed);
   return {
     result: {
-      ...ofLeaves(folds, count),
+      ...ofLeaves(folds, count, brushingMinutes(item, kitchen, count)),
       leaves: {
         count,
         stacks,
@@ -117,8 +125,8 @@ function leafPieceCut(item: ItemInput): LeafCut {
 }
 
 /** Leaves as they come: how many a tray, a coil or pieces in strips take. */
-export function filoCut(item: ItemInput, g: VesselGeometry | null): LeafCut {
-  if (item.product === 'handPies') return leafPieceCut(item);
+export function filoCut(item: ItemInput, kitchen: KitchenInput, g: VesselGeometry | null): LeafCut {
+  if (item.product === 'handPies') return leafPieceCut(item, kitchen);
   const { folds } = item;
   const round = g?.form === 'round';
   const coil = item.product === 'filoCoil';
@@ -138,11 +146,12 @@ export function filoCut(item: ItemInput, g: VesselGeometry | null): LeafCut {
   const laying = layingOf(item, g);
   const cover = coil ? 1 : (laying.acts[0]?.leaves ?? 1) / laying.under;
   const leaves = coil ? stacks * folds.leavesInStack : laying.leaves;
+  const laid = coil ? leaves : laying.acts.reduce((sum, act) => sum + act.leaves, 0);
   const inRope = coil && rope ? fillVolume({ kind: 'coil', d: rope / 10, L: (shape?.ropeLen ?? 100) / 10 }) : null;
   const comfortable = !g ? 100 : (inRope?.comfortableMl ?? fillCapacity(g, { level: 0.85 }));
   const overfull = !g ? 110 : (inRope?.overfillMl ?? fillCapacity(g, { level: 0.95 }));
   const result: CutResult = {
-    ...ofLeaves(folds, leaves),
+    ...ofLeaves(folds, leaves, brushingMinutes(item, kitchen, laid)),
     leaves: {
       count: leaves,
       stacks,

@@ -18,7 +18,7 @@ export interface CutPlan extends CutResult {
 export function planCut(item: ItemInput, kitchen: KitchenInput): CutPlan {
   const geometry = item.cut.vessel ? vesselGeometry(item.cut.vessel) : null;
   if (item.dough.pastry === 'filo') {
-    const made = filoCut(item, geometry);
+    const made = filoCut(item, kitchen, geometry);
     return { ...made.result, figures: leafFigures(item, made), problems: made.problems };
   }
   const hand = item.product === 'handPies';

@@ -16,13 +16,20 @@ export function foldsProblems(item: ItemInput, kitchen: KitchenInput, cut: CutPl
   const bench = Math.max(kitchen.benchLengthMm, kitchen.benchWidthMm);
   const highest = Math.max(...r.rows.map((row) => row.foldedMm));
   const made = styleOf(item.dough) !== 'boughtPuff';
-  const longest = Math.max(...r.rows.map((row) => row.lengthMm));
-  if (made && longest > bench)
+  const longest = r.rows.reduce((most, row) => (row.lengthMm > most.lengthMm ? row : most));
+  const own = item.folds.ownTurns?.some((t) => t.turn === longest.turn);
+  if (made && longest.lengthMm > bench)
     found.push(
-      problem('folds', 'longer_than_bench', 'stop', ['folds.rolledLengthMm', 'kitchen.benchLengthMm'], {
-        length: longest,
-        bench,
-      }),
+      problem(
+        'folds',
+        'longer_than_bench',
+        'stop',
+        [own ? 'folds.ownTurns' : 'folds.rolledLengthMm', 'kitchen.benchLengthMm'],
+        {
+          length: longest.lengthMm,
+          bench,
+        },
+      ),
     );
   const thicker = r.rows.find((row) => row.rolledMm > row.fromMm + 1e-9);
   if (made && thicker)

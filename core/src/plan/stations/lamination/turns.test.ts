@@ -105,6 +105,26 @@ describe('a turn the cook rolls to another size', () => {
   });
 });
 
+describe('turns of one stretch that differ', () => {
+  const item = starterItem('handPies', 6, 'You', 'roughPuff');
+  const stretches = (folds: Partial<FoldsInput>) =>
+    planItem({ ...item, folds: { ...item.folds, turnsAtOnce: 2, ...folds } }, plainKitchen).steps.filter(
+      (s) => s.code === 'turns',
+    );
+  it('are told each by its own sheet and fold, alike ones once', () => {
+    const usual = item.folds.rolledLengthMm;
+    expect(stretches({ turns: 2 })[0]?.values['each']).toBe('');
+    const [first] = stretches({ ownFolds: ['book', 'letter'], ownTurns: [{ turn: 2, lengthMm: 300, widthMm: 150 }] });
+    expect(first?.values).toMatchObject({ first: 1, last: 2 });
+    expect(first?.values['each']).toBe(`${usual}x${usual / 2}x4 300x150x3`);
+  });
+  it('too long for the bench are a stop that names the turn’s own sizes', () => {
+    const long = { ...item, folds: { ...item.folds, ownTurns: [{ turn: 2, lengthMm: 1200 }] } };
+    const found = planItem(long, plainKitchen).problems.find((p) => p.code === 'longer_than_bench');
+    expect(found).toMatchObject({ fields: ['folds.ownTurns', 'kitchen.benchLengthMm'], values: { length: 1200 } });
+  });
+});
+
 describe('a part of the fat rubbed in first', () => {
   const item = starterItem('handPies', 8, 'You', 'roughPuff');
   const soft = {
