@@ -5,7 +5,7 @@ test('M: twenty-four filo triangles in strips of 7 cm, two leaves each', async (
   const cook = new Cook(page, empty.url);
   await cook.newDay('Filo triangles', 8);
   await cook.to('folds');
-  await cook.set('Strips of', '7');
+  await cook.set('Strip width', '7');
   await cook.set('Leaves in a stack', '2');
   await cook.show('laying');
   await expect(page.getByRole('list', { name: 'Order of laying' })).toContainText(

@@ -86,15 +86,23 @@ export function Standing({ plan, item, pxMm }: { plan: ItemPlan; item: ItemInput
             const y = h - 1 - r * tall * 0.82;
             return (
               <g key={`${r}${k}`} stroke="var(--color-ink)" strokeWidth="2">
-                <path
-                  d={`M${x} ${y}v-6q${d * 0.12}-${tall * 0.2} ${d * 0.18}-${tall * 0.3}q${d * 0.32}-${tall * 0.9} ${d * 0.64} 0q${d * 0.06} ${tall * 0.1} ${d * 0.18} ${tall * 0.3}v6z`}
-                  fill="url(#fill-dough)"
-                />
-                <path
-                  d={`M${x + d * 0.16} ${y - 6}q${d * 0.34}-${tall * 1.0} ${d * 0.68} 0z`}
-                  fill="url(#fill-filling)"
-                  strokeWidth="1.2"
-                />
+                {plan.cut.leaves?.made?.kind === 'triangle' ? (
+                  <polygon points={`${x},${y} ${x + d},${y} ${x + d / 2},${y - tall}`} fill="url(#fill-dough)" />
+                ) : plan.cut.leaves ? (
+                  <rect x={x} y={y - tall} width={d} height={tall} rx={tall / 3} fill="url(#fill-dough)" />
+                ) : (
+                  <>
+                    <path
+                      d={`M${x} ${y}v-6q${d * 0.12}-${tall * 0.2} ${d * 0.18}-${tall * 0.3}q${d * 0.32}-${tall * 0.9} ${d * 0.64} 0q${d * 0.06} ${tall * 0.1} ${d * 0.18} ${tall * 0.3}v6z`}
+                      fill="url(#fill-dough)"
+                    />
+                    <path
+                      d={`M${x + d * 0.16} ${y - 6}q${d * 0.34}-${tall * 1.0} ${d * 0.68} 0z`}
+                      fill="url(#fill-filling)"
+                      strokeWidth="1.2"
+                    />
+                  </>
+                )}
               </g>
             );
           }),

@@ -1,7 +1,7 @@
 import type { FridgeShapeName } from '@crustallum/core/cold/fridgeShapes';
 import type { LeafPieceKind, LeafPieces } from '@crustallum/core/filling/leafPieces';
 import type { Laying, LayingAct } from '@crustallum/core/lamination/leafLaying';
-import { plain } from './numbers';
+import { counted, plain } from './numbers';
 import type { FoldWord, LockIn } from '@crustallum/core/contracts/folds';
 
 export const lockInWords: Record<LockIn, string> = {
@@ -71,8 +71,8 @@ export const stripWords: Record<LeafPieceKind, (folds: number) => string> = {
 /** Pieces closed in strips of leaf, act by act. */
 export function stripActs(made: LeafPieces & { kind: LeafPieceKind; stripMm: number }, leaves: number): string[] {
   return [
-    `${leaves} ${leaves === 1 ? 'leaf' : 'leaves'} on one another, each brushed`,
-    `cut lengthwise into ${made.across} strips of ${cm(made.stripMm)} cm${made.along > 1 ? `, each cut across in ${made.along}` : ''}`,
+    `${counted(leaves, 'leaf', 'leaves')} on one another, each brushed`,
+    `cut lengthwise into ${counted(made.across, 'strip', 'strips')} of ${cm(made.stripMm)} cm${made.along > 1 ? `, each cut across in ${made.along}` : ''}`,
     stripWords[made.kind](made.folds),
     'tuck the last end in and brush it shut, seam down',
   ];

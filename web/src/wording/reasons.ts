@@ -1,7 +1,7 @@
 import { styleWords } from './dough';
 import type { Reason } from '@crustallum/core/plan/figure';
 import { heatsWords } from './oven';
-import { plain, span, degrees } from './numbers';
+import { counted, plain, span, degrees } from './numbers';
 import { coolingWords, fatWords, methodWords } from './words';
 
 type Values = Reason['values'];
@@ -70,9 +70,10 @@ const sentences: Record<string, (v: Values) => string> = {
   'cut.trayLeaves': (v) =>
     `${g(v, 'perStack')} layers under and ${g(v, 'over')} over; ${g(v, 'cover')} ${Number(v['halves']) ? (Number(v['cover']) === 1 ? 'half covers' : 'halves cover') : Number(v['cover']) === 1 ? 'covers' : 'side by side cover'} the tray`,
   'cut.pieceLeaves': (v) =>
-    `a stack of ${g(v, 'perStack')} gives ${g(v, 'pieces')} strips of ${n(v, 'stripCm')} cm: ${g(v, 'stacks')} ${Number(v['stacks']) === 1 ? 'stack' : 'stacks'}`,
+    `a stack of ${g(v, 'perStack')} gives ${counted(Number(v['pieces']), 'piece', 'pieces')} from strips of ${n(v, 'stripCm')} cm: ${counted(Number(v['stacks']), 'stack', 'stacks')}`,
   'cut.noReRolls': () => 'filo is not rolled again; torn leaves go inside',
-  'cut.strips': (v) => `${g(v, 'across')} strips of ${n(v, 'stripCm')} cm from a leaf ${g(v, 'leafW')} cm wide`,
+  'cut.strips': (v) =>
+    `${counted(Number(v['across']), 'strip', 'strips')} of ${n(v, 'stripCm')} cm from a leaf ${g(v, 'leafW')} cm wide`,
   'cut.wholeLeaves': (v) => `all ${g(v, 'leaves')} leaves are laid in, edges folded under`,
   'cut.leafMass': (v) => `${g(v, 'leaves')} leaves of ${g(v, 'areaCm2')} cm² at 190 g a square metre`,
   'cut.leafSize': (v) => `a leaf is ${cm(v, 'h')} × ${cm(v, 'w')} cm`,

@@ -1,6 +1,6 @@
 import type { LeafPieceKind } from '@crustallum/core/filling/leafPieces';
 import type { StepCode, TimedStep } from '@crustallum/core/plan/steps/codes';
-import { degrees, plain, span } from './numbers';
+import { counted, degrees, plain, span } from './numbers';
 import { list } from './eaters';
 import { stripWords } from './folds';
 import { closingCall, closingHow } from './closing';
@@ -185,7 +185,7 @@ const layerCall = (s: TimedStep): string =>
 function stripsCut(s: TimedStep): string {
   if (!Number(s.values['stripMm'])) return '';
   const across = Number(s.values['along']) > 1 ? `, each cut across in ${num(s, 'along')}` : '';
-  return ` Then cut it lengthwise into ${num(s, 'across')} strips of ${plain(Number(s.values['stripMm']) / 10, 1)} cm${across}.`;
+  return ` Then cut it lengthwise into ${counted(Number(s.values['across']), 'strip', 'strips')} of ${plain(Number(s.values['stripMm']) / 10, 1)} cm${across}.`;
 }
 
 /** Filling on leaves: spread in a tray, along a rope, or closed in strips. */

@@ -768,7 +768,7 @@ export const fields = {
   leafStrip: {
     kind: 'rule',
     path: 'cut.cutterMm',
-    label: 'Strips of',
+    label: 'Strip width',
     unit: 'cm',
     scale: 0.1,
     step: 5,

@@ -1,7 +1,7 @@
 import type { CutPlan } from '@crustallum/core/plan/stations/cut/station';
 import { Measure } from '../../design/drawings/Measure';
 import { usePhone } from '../../design/ui/useWidth';
-import { plain } from '../../wording/numbers';
+import { counted, plain } from '../../wording/numbers';
 import { Drawing } from '../_shared/Drawing';
 
 const cm = (mm: number) => plain(mm / 10, 1);
@@ -9,15 +9,19 @@ const cm = (mm: number) => plain(mm / 10, 1);
 /** Stacks beyond these are like the last. */
 const mostShown = 6;
 
+const leavesWord = (n: number) => counted(n, 'leaf', 'leaves');
+
 /** What one stack of leaves is. */
 function layersOf({ leaves, pieces }: CutPlan, index: number): string {
   if (!leaves) return '';
   if (leaves.made) {
     const n = Math.min(leaves.made.perStack, pieces - index * leaves.made.perStack);
-    return `stack ${index + 1}: ${leaves.perStack} leaves, ${n} pieces`;
+    return `stack ${index + 1}: ${leavesWord(leaves.perStack)}, ${counted(n, 'piece', 'pieces')}`;
   }
-  if (leaves.ropeMm !== null) return `stack ${index + 1}: ${leaves.perStack} leaves`;
-  return index === 0 ? `under: ${leaves.under} layers` : `over: ${leaves.over} layers`;
+  if (leaves.ropeMm !== null) return `stack ${index + 1}: ${leavesWord(leaves.perStack)}`;
+  return index === 0
+    ? `under: ${counted(leaves.under, 'layer', 'layers')}`
+    : `over: ${counted(leaves.over, 'layer', 'layers')}`;
 }
 
 /** Leaves as they come, stack by stack, and the strips they are cut into. */

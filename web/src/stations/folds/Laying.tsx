@@ -3,7 +3,7 @@ import { leafPieceKinds } from '@crustallum/core/filling/leafPieces';
 import { useItem } from '../../desk/useItem';
 import { Pick } from '../../design/ui/Pick';
 import { actWords, coverWords, layingWords, stripActs } from '../../wording/folds';
-import { plain, span } from '../../wording/numbers';
+import { counted, plain, span } from '../../wording/numbers';
 
 /** The order the leaves are laid in, how long one may lie and under what, and what to do with a torn one. */
 export function LeafLaying({ lamination }: { lamination: LeavesPlan }) {
@@ -44,9 +44,9 @@ export function LeafLaying({ lamination }: { lamination: LeavesPlan }) {
         ))}
       </ol>
       <p className="m-0">
-        {leaves.count} {leaves.count === 1 ? 'leaf' : 'leaves'} take {plain(fat, 0)} g of fat
+        {counted(leaves.count, 'leaf takes', 'leaves take')} {plain(fat, 0)} g of fat
         {made
-          ? ` in ${leaves.stacks} ${leaves.stacks === 1 ? 'stack' : 'stacks'}: ${made.perStack} pieces of a stack, each with ${plain(plan.filling.eachG, 0)} g of filling`
+          ? ` in ${counted(leaves.stacks, 'stack', 'stacks')}: ${counted(made.perStack, 'piece', 'pieces')} of a stack, each with ${plain(plan.filling.eachG, 0)} g of filling`
           : ''}
         .
       </p>

@@ -44,8 +44,12 @@ export function Leaves({ lamination }: { lamination: LeavesPlan }) {
         'brush',
         'brushedWith',
       ]}
-      extra={tray && <Field def={fields.leavesOver} fallback={leaves?.over ?? leavesInStack} />}
-      lead={<Pick label="Show" value={view} options={views} onChange={setView} />}
+      lead={
+        <>
+          <Pick label="Show" value={view} options={views} onChange={setView} />
+          {tray && <Field def={fields.leavesOver} fallback={leaves?.over ?? leavesInStack} />}
+        </>
+      }
       whatIf={
         <>
           <b>Its edges</b> crack at {plain(lamination.figures.edges.value ?? 0, 0)} min bare; a damp cloth stops the
@@ -70,7 +74,7 @@ export function Leaves({ lamination }: { lamination: LeavesPlan }) {
           windows={[
             [14, 0, 366, Math.min(leafPx, 200 / leavesInStack - fatPx) * leavesInStack + fatPx * leavesInStack + 50],
             [14, 256, 366, leafWidthMm * leafScale + 62],
-            leaves?.ropeMm ? [420, 0, 240, 330] : [420, 256, 240, 140],
+            leaves?.ropeMm ? [420, 0, 240, 330] : [420, 256, 240, leaves?.made ? 190 : 140],
           ]}
           label={`A stack of ${leavesInStack} leaves cut through, the leaf with its brushing order, and the leaves laid in`}
         >
