@@ -32,6 +32,9 @@ export class CutInput {
   @Optional() @NumberIn(10, 600, 'mm') sliceMm?: number;
   @Optional() @NestedList(() => OutlinePointInput, 40) @ArrayMinSize(3) outline?: OutlinePointInput[];
   @NumberIn(1, 10, 'mm') thicknessMm!: number;
+  /** Rounds whose edge is rolled out to this after they are cut, the middle left thick so far across. */
+  @Optional() @NumberIn(0.8, 10, 'mm') edgeMm?: number | null;
+  @Optional() @NumberIn(20, 90, '%') middlePct?: number;
   @Optional() @OneOf(cutWays) from?: CutWay;
   @NumberIn(0, 30, 'mm') trimMm!: number;
   @NumberIn(0, 20, 'mm') gapMm!: number;

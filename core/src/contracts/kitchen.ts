@@ -13,6 +13,13 @@ export class FlourFactorInput {
   @NumberIn(0.3, 3, '') factor!: number;
 }
 
+/** What a filling took of something when it was poured by feel and was as wanted, once. */
+export class PouredInput {
+  @IsString() @MaxLength(80) filling!: string;
+  @IsString() @MaxLength(60) ingredient!: string;
+  @NumberIn(0, 1000, 'g') gramsPer100!: number;
+}
+
 /** The kitchen and what has been learnt about it. */
 export class KitchenInput {
   @NumberIn(5, 40, '°C') roomC!: number;
@@ -43,6 +50,8 @@ export class KitchenInput {
   @Optional() @NumberIn(20, 5000, 'g') flourLimitG?: number | null;
   /** Learnt: what flours took when liquid was poured by feel. */
   @Optional() @NestedList(() => FlourFactorInput, 60) flourFactors?: FlourFactorInput[];
+  /** Learnt: what fillings took when their liquid was poured by feel. */
+  @Optional() @NestedList(() => PouredInput, 100) poured?: PouredInput[];
   /** Learnt: how much longer this cook takes than our bench minutes. */
   @NumberIn(0.3, 3, '') pace!: number;
 }

@@ -221,6 +221,11 @@ describe('liquid by feel', () => {
   it('that holds early teaches that this flour takes less', () => {
     expect(poured([15], 'holds').absorptionFactor).toBeCloseTo(0.85, 9);
   });
+  it('that was dusted with flour teaches about all of its flour', () => {
+    const dusted = byFeel({ plannedG: 100, flourG: 250, firstLotPct: 70, topUpsG: [30], dustedG: 25, feel: 'holds' });
+    expect(dusted.absorptionFactor).toBeCloseTo(1 / 1.1, 9);
+    expect(dusted.toFlourPct).toBeCloseTo(100 / 2.75, 9);
+  });
   it('that took more than planned says so and stops', () => {
     expect(poured([30, 15], 'holds')).toMatchObject({ leftG: -15, next: 'stop' });
     expect(poured([40], 'sticks').next).toBe('dust');

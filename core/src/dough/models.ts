@@ -102,6 +102,7 @@ export class ByFeelInput {
   @NumberIn(1, 50_000, 'g') flourG!: number;
   @NumberIn(10, 100, '%') firstLotPct!: number;
   @ListOf(40) @NumberIn(0, 5000, 'g', { each: true }) topUpsG!: number[];
+  @Optional() @NumberIn(0, 5000, 'g') dustedG?: number;
   @OneOf(feelTests) feel!: Feel;
 }
 

@@ -91,17 +91,20 @@ export interface ByFeel {
 
 /**
  * Liquid by feel: the first lot, what was topped up, and what the feel says to do. When the dough holds, what went in
- * against what was planned is what this flour took: the learnt absorption.
+ * against what was planned is what this flour took: the learnt absorption. Flour dusted in counts as flour.
  */
 export function byFeel(o: {
   plannedG: number;
   flourG: number;
   firstLotPct: number;
   topUpsG: readonly number[];
+  /** Flour dusted in because it stuck, g. */
+  dustedG?: number;
   feel: Feel;
 }): ByFeel {
   const planned = within(o.plannedG, 0, 20_000, 'plannedG');
   const flour = within(o.flourG, 1, 50_000, 'flourG');
+  const withDust = flour + within(o.dustedG ?? 0, 0, 5000, 'dustedG');
   const firstLotG = (planned * within(o.firstLotPct, 10, 100, 'firstLotPct')) / 100;
   const pouredG = o.topUpsG.reduce((sum, g, i) => sum + within(g, 0, 5000, `topUpsG.${i}`), firstLotG);
   const next = { crumbly: 'pourMore', holds: 'stop', sticks: 'dust', cracks: 'restThenLook' } as const;
@@ -109,8 +112,8 @@ export function byFeel(o: {
     firstLotG,
     pouredG,
     leftG: planned - pouredG,
-    toFlourPct: (100 * pouredG) / flour,
-    absorptionFactor: o.feel === 'holds' && planned > 0 ? pouredG / planned : null,
+    toFlourPct: (100 * pouredG) / withDust,
+    absorptionFactor: o.feel === 'holds' && planned > 0 ? ((pouredG / planned) * flour) / withDust : null,
     next: next[o.feel],
   };
 }

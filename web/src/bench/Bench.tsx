@@ -10,13 +10,14 @@ import { Hatches } from '../design/drawings/Hatches';
 import { useAppSelector } from '../desk/store';
 import { useNarrow, usePhone } from '../design/ui/useWidth';
 import { clock, momentAt, span, timer, counted } from '../wording/numbers';
-import { eatersOf } from '../wording/eaters';
+import { begun } from './begun';
 import { callOf, stepWord } from '../wording/steps';
 import { FillingParts } from './FillingParts';
 import { ForEaters } from '../stations/_shared/ForEaters';
 import { StepDrawing } from './StepDrawing';
-import { isWait, type BenchEvent, type BenchRun, type BenchState, type RunPlan } from './run';
+import { isWait, type BenchEvent, type BenchRun, type BenchState } from './run';
 import { ColdPresses, LeftPanel } from './LeftPanel';
+import { Pot } from './Pot';
 import { Timers } from './Timers';
 import { scale } from '../devices/scale';
 import { FeelTests, Poured } from './ByFeel';
@@ -71,30 +72,7 @@ function Begin({ start }: { start: (run: BenchRun) => Promise<void> }) {
     );
   }
   const begin = () => {
-    const copy: RunPlan = {
-      title: meal.title,
-      serveAt: meal.serveAt,
-      kitchen,
-      steps: plan.clock.steps,
-      people: meal.eaters.map((e) => e.name.trim()).filter(Boolean),
-      items: items.map((i, n) => {
-        const p = plan.items[n] as NonNullable<(typeof plan.items)[number]>;
-        return {
-          id: i.id,
-          document: i.document,
-          line: p.line,
-          expectedMm:
-            p.lamination.kind === 'folds' ? p.lamination.figures.stands.value : p.cut.rolled.thicknessMm * 1.15,
-          bakeMin: p.oven.bake.proposed,
-          pieces: p.cut.pieces,
-          depthMm: p.oven.spec.filling.depthMm,
-          eaters: eatersOf(plan.who, n),
-          fillingParts: p.filling.parts,
-          ...(p.dough.facts ? { parts: p.dough.facts.parts, firstLotPct: p.dough.facts.firstLotPct } : {}),
-          ...(i.document.dough.waterFactor ? { waterFactor: i.document.dough.waterFactor } : {}),
-        };
-      }),
-    };
+    const copy = begun(plan, meal, items, kitchen);
     void start({ id: crypto.randomUUID(), bakeId, startedAt: new Date().toISOString(), finishedAt: null, plan: copy });
   };
   const first = plan.clock.steps[0];
@@ -157,7 +135,8 @@ function Running({
   const weighing = useMemo(() => weighingOf(events, step?.itemIndex ?? -1), [events, step?.itemIndex]);
   const scaled =
     (atScale || atBowl) && step && item?.parts ? { item, itemIndex: step.itemIndex, now: weighing, say } : null;
-  const tools = scaled && (atScale ? <WeighOut {...scaled} /> : <FeelTests {...scaled} />);
+  const atPot = step?.code === 'cookFilling' && item ? { item, itemIndex: step.itemIndex, now: weighing, say } : null;
+  const tools = scaled ? atScale ? <WeighOut {...scaled} /> : <FeelTests {...scaled} /> : atPot && <Pot {...atPot} />;
   useDraws(run, state, events);
   const reckoned = warmthNow(run, state, now);
   const minuteNow = () => state.warming.minute + (Date.now() - state.warming.since) / 60_000;

@@ -13,6 +13,8 @@ const feelWords: Record<Feel, { word: string; next: string }> = {
   cracks: { word: 'cracks at the rim', next: 'Cover it ten minutes and look again before you pour.' },
 };
 const spoonG = 15;
+/** Flour a hand dusts in at once, g (estimate). */
+const dustG = 5;
 
 interface Props {
   item: RunPlan['items'][number];
@@ -28,7 +30,11 @@ const stateOf = (item: Props['item'], now: Weighing) => {
   const flourG = Math.max(1, (parts[0]?.grams ?? 1) * now.factor);
   const feel = feelTests.find((f) => f === now.feel) ?? 'crumbly';
   const firstLotPct = item.firstLotPct ?? 100;
-  return { liquid, plannedG, ...byFeel({ plannedG, flourG, firstLotPct, topUpsG: now.topUpsG, feel }) };
+  return {
+    liquid,
+    plannedG,
+    ...byFeel({ plannedG, flourG, firstLotPct, topUpsG: now.topUpsG, dustedG: now.dustedG, feel }),
+  };
 };
 
 /** Liquid by feel: the first lot, then spoon by spoon; all of it is written down. */
@@ -102,6 +108,26 @@ export function FeelTests({ item, itemIndex, now, say }: Props) {
           ? ` This flour took ${plain(100 * state.absorptionFactor, 0)} % of what was planned.`
           : ''}
       </p>
+      {(feel === 'sticks' || now.dustedG > 0) && (
+        <div className="bench-row">
+          <button
+            type="button"
+            className="press quiet bench-side"
+            onClick={() => void say('poured', { itemIndex, grams: dustG, dust: true })}
+          >
+            Dust in {dustG} g flour
+          </button>
+          <button
+            type="button"
+            className="press quiet bench-side"
+            disabled={now.dustedG === 0}
+            onClick={() => void say('poured', { itemIndex, grams: -dustG, dust: true })}
+          >
+            Less
+          </button>
+          <span style={{ fontSize: 20 }}>{now.dustedG > 0 ? `${plain(now.dustedG, 0)} g in so far` : ''}</span>
+        </div>
+      )}
     </div>
   );
 }

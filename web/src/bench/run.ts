@@ -25,6 +25,8 @@ export interface RunPlan {
     firstLotPct?: number;
     /** What goes into the filling, for all and for each; runs begun before had none. */
     fillingParts?: { name: string; grams: number; eachG: number }[];
+    /** Liquid that just covers what is in the pot, g. */
+    coverG?: number;
     /** For whom pieces are made apart, for whom it is not, and what it holds; runs begun before had none. */
     eaters?: EatersOfItem;
     /** What the water was already multiplied by for its flour. */

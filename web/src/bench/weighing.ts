@@ -16,10 +16,23 @@ export interface Weighing {
   /** What everything is multiplied by since all of it was made more, or less, for one of them. */
   factor: number;
   topUpsG: number[];
+  /** Flour dusted in because it stuck. */
+  dustedG: number;
   feel: string | null;
+  /** What went into the pot by feel, pour by pour, and how it felt last. */
+  pot: { name: string; grams: number }[];
+  potFeel: string | null;
 }
 
-const nothingWeighed: Weighing = { weighed: [], factor: 1, topUpsG: [], feel: null };
+const nothingWeighed: Weighing = {
+  weighed: [],
+  factor: 1,
+  topUpsG: [],
+  dustedG: 0,
+  feel: null,
+  pot: [],
+  potFeel: null,
+};
 
 /** Plays the weighing of one item; an undo takes back the last. */
 export function weighingOf(events: readonly BenchEvent[], itemIndex: number): Weighing {
@@ -35,9 +48,16 @@ export function weighingOf(events: readonly BenchEvent[], itemIndex: number): We
       // taken back, what it did to all the rest is taken back too
       now = { ...now, weighed, factor: weighed.reduce((product, w) => product * (w.factor ?? 1), 1) };
     }
-    if (e.type === 'poured')
+    if (e.type === 'poured' && e.data['pot'] !== undefined) {
+      const name = e.data['pot'] as string;
+      const last = now.pot.findLastIndex((p) => p.name === name);
+      const pot = e.data['undo'] ? now.pot.filter((_, i) => i !== last) : [...now.pot, { name, grams }];
+      now = { ...now, pot };
+    } else if (e.type === 'poured' && e.data['dust']) now = { ...now, dustedG: Math.max(0, now.dustedG + grams) };
+    else if (e.type === 'poured')
       now = { ...now, topUpsG: e.data['undo'] ? now.topUpsG.slice(0, -1) : [...now.topUpsG, grams] };
-    if (e.type === 'feel') now = { ...now, feel: String(e.data['feel']) };
+    if (e.type === 'feel')
+      now = e.data['pot'] ? { ...now, potFeel: String(e.data['feel']) } : { ...now, feel: String(e.data['feel']) };
   }
   return now;
 }
@@ -95,6 +115,13 @@ export function actualParts(item: RunPlan['items'][number], now: Weighing): Form
           : later < 1
             ? Math.min(weighed, target)
             : weighed;
-    return { ...p, grams: p === liquid && poured !== null ? poured : made };
+    const dusted = i === 0 ? now.dustedG : 0;
+    return { ...p, grams: (p === liquid && poured !== null ? poured : made) + dusted };
   });
 }
+
+/** What went into the pot of one thing, g; null where nobody poured any. */
+export const inThePot = (now: Weighing, name: string): number | null => {
+  const pours = now.pot.filter((p) => p.name === name);
+  return pours.length === 0 ? null : pours.reduce((sum, p) => sum + p.grams, 0);
+};

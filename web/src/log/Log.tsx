@@ -5,7 +5,8 @@ import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { benchStore, eventsOf } from '../bench/benchStore';
 import { benchState, type BenchEvent, type BenchRun } from '../bench/run';
-import { actualParts, pouredPart, weighingOf, type Weighing } from '../bench/weighing';
+import { actualParts, inThePot, pouredPart, weighingOf, type Weighing } from '../bench/weighing';
+import { feltParts } from '@crustallum/core/filling/byFeel';
 import type { LogAnswersInput, LogEntry } from '@crustallum/core/contracts/log';
 import {
   useChangeKitchenMutation,
@@ -51,12 +52,24 @@ function weighedOf(item: BenchRun['plan']['items'][number], now: Weighing): Pick
     flourG: flour.grams * now.factor,
     firstLotPct,
     topUpsG: now.topUpsG,
+    dustedG: now.dustedG,
     feel: 'holds',
   });
   return {
     formula,
     ...(absorptionFactor ? { took: { flour: flour.id, factor: absorptionFactor * (item.waterFactor ?? 1) } } : {}),
   };
+}
+
+/** What was poured into the pot by feel; nothing where nobody did. */
+function pouredOf(item: BenchRun['plan']['items'][number], now: Weighing): Pick<Snapshot, 'pot'> {
+  const parts = feltParts(item.fillingParts ?? []).flatMap(({ name, plannedG }) => {
+    const madeG = inThePot(now, name);
+    const listed = item.document.filling.ingredients.find((i) => i.name === name)?.gramsPer100 ?? 0;
+    return madeG === null ? [] : [{ name, plannedG, madeG, gramsPer100: Math.min(1000, (listed * madeG) / plannedG) }];
+  });
+  if (parts.length === 0) return {};
+  return { pot: { filling: item.document.filling.name, asWanted: now.potFeel === 'asWanted', parts } };
 }
 
 const fresh: LogAnswersInput = {
@@ -190,6 +203,7 @@ function draftOf({ run, events }: Ran, index: number, title: string): Draft {
       ...(run.plan.people?.length ? { people: run.plan.people } : {}),
       ...(probed.length ? { probed } : {}),
       ...(item ? weighedOf(item, weighingOf(events, index)) : {}),
+      ...(item ? pouredOf(item, weighingOf(events, index)) : {}),
     },
     bakeId: run.bakeId,
     runId: run.id,
@@ -226,13 +240,20 @@ function Entry({
   const [changeKitchen] = useChangeKitchenMutation();
   // what this flour took is kept for the kitchen: the last few times count
   const learn = () => {
-    const { took, probed = [] } = draft.snapshot;
-    if ((!took && probed.length === 0) || !kitchen) return;
+    const { took, pot, probed = [] } = draft.snapshot;
+    const poured = pot?.asWanted
+      ? pot.parts.map((p) => ({ filling: pot.filling, ingredient: p.name, gramsPer100: p.gramsPer100 }))
+      : [];
+    if ((!took && poured.length === 0 && probed.length === 0) || !kitchen) return;
     const document = learnt(kitchen.document, probed);
     const flourFactors = took ? [...(document.flourFactors ?? []), took].slice(-40) : document.flourFactors;
     void changeKitchen({
       version: kitchen.version,
-      document: { ...document, ...(flourFactors ? { flourFactors } : {}) },
+      document: {
+        ...document,
+        ...(flourFactors ? { flourFactors } : {}),
+        poured: [...(document.poured ?? []), ...poured].slice(-100),
+      },
     });
   };
   const save = async () => {
@@ -397,6 +418,23 @@ function Entry({
                   it held at {plain(100 * draft.snapshot.took.factor, 0)} % of the liquid; that is kept for this flour
                 </Because>
               )}
+            </div>
+          )}
+          {draft.snapshot.pot && (
+            <div>
+              <strong>Into the pot</strong>
+              <ul className="plain-list" style={{ fontSize: 15 }}>
+                {draft.snapshot.pot.parts.map((p) => (
+                  <li key={p.name} className="flex justify-between">
+                    <span>{p.name}</span>
+                    <span>
+                      {plain(p.madeG, p.madeG < 20 ? 1 : 0)} g
+                      <span className="quiet-ink"> of {plain(p.plannedG, p.plannedG < 20 ? 1 : 0)}</span>
+                    </span>
+                  </li>
+                ))}
+              </ul>
+              {draft.snapshot.pot.asWanted && <Because>it was as wanted then; that is kept for this filling</Because>}
             </div>
           )}
           {steps.length > 0 && (

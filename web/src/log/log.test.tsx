@@ -120,7 +120,12 @@ describe('after a run', () => {
       runId: run.id,
       bakeId: run.bakeId,
       answers: { texture: 'crisp' },
-      snapshot: { expectedMm: 9, roomC: run.plan.kitchen.roomC, pieces: 8, pastry: 'roughPuff' },
+      snapshot: {
+        expectedMm: run.plan.items[0]?.expectedMm,
+        roomC: run.plan.kitchen.roomC,
+        pieces: 8,
+        pastry: 'roughPuff',
+      },
     });
     expect(await screen.findByRole('radio', { name: 'Hand pies, kept' })).toBeTruthy();
   });

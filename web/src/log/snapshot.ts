@@ -1,6 +1,14 @@
 import type { Probed } from './probed';
 import type { Recorded } from '../desk/lines';
 
+/** One thing poured into a pot: planned and poured for all, and poured for 100 g of the filling. */
+export interface PouredPart {
+  name: string;
+  plannedG: number;
+  madeG: number;
+  gramsPer100: number;
+}
+
 /** What a log entry keeps of its day: a dated snapshot, never worked out again. */
 export interface Snapshot {
   pastry?: string;
@@ -14,6 +22,8 @@ export interface Snapshot {
   formula?: { id: string; name?: string; plannedG: number; madeG: number }[];
   /** What its flour took of the liquid planned, once it held; and which flour. */
   took?: { flour: string; factor: number };
+  /** What went into the pot by feel, of what was planned, in which filling, and whether it was as wanted then. */
+  pot?: { filling: string; asWanted: boolean; parts: PouredPart[] };
   /** Who was at the table, as far as they were named. */
   people?: string[];
   /** What a probe found of bench and fridge. */

@@ -1,37 +1,33 @@
 import type { RunEventType } from '@crustallum/core/contracts/run';
 import { planBake } from '@crustallum/core/plan/bake';
 import { plainKitchen, starterItem, starterMeal } from '@crustallum/core/plan/starters';
+import type { ItemInput } from '@crustallum/core/contracts/item';
+import { begun } from '../bench/begun';
 import { benchStore, startRun } from '../bench/benchStore';
 import type { BenchEvent, BenchRun } from '../bench/run';
 import type { Pastry, Product } from '@crustallum/core/contracts/products';
 
-/** A run of starters as the bench would begin it, planned by the core; their fillings stand ready. */
-export function runOf(kinds: readonly [Product, Pastry?][], startedAt: number, mouths = 8): BenchRun {
-  const documents = kinds.map(([product, pastry]) => starterItem(product, mouths, 'You', pastry));
-  const meal = starterMeal('2036-12-12T18:30', mouths, 'Supper');
-  const plan = planBake({ meal, items: documents, kitchen: plainKitchen });
+/** A run of these items as the bench would begin it, planned by the core. */
+export function runOfItems(documents: readonly ItemInput[], startedAt = Date.now()): BenchRun {
+  const supper = starterMeal('2036-12-12T18:30', 8, 'Supper');
+  const plan = planBake({ meal: supper, items: [...documents], kitchen: plainKitchen });
+  const items = documents.map((document, i) => ({ id: String(i), document }));
   return {
     id: '22222222-2222-4222-8222-222222222222',
     bakeId: '33333333-3333-4333-8333-333333333333',
     startedAt: new Date(startedAt).toISOString(),
     finishedAt: null,
-    plan: {
-      title: meal.title,
-      serveAt: meal.serveAt,
-      kitchen: plainKitchen,
-      steps: plan.clock.steps.filter((s) => s.strand === 'pastry'),
-      items: plan.items.map((p, i) => ({
-        id: String(i),
-        document: documents[i] as (typeof documents)[0],
-        line: p.line,
-        expectedMm: 9,
-        bakeMin: 30,
-        pieces: 8,
-        depthMm: 18,
-        ...(p.dough.facts ? { parts: p.dough.facts.parts, firstLotPct: p.dough.facts.firstLotPct } : {}),
-      })),
-    },
+    plan: begun(plan, supper, items, plainKitchen),
   };
+}
+
+/** A run of starters; their fillings stand ready. */
+export function runOf(kinds: readonly [Product, Pastry?][], startedAt: number, mouths = 8): BenchRun {
+  const run = runOfItems(
+    kinds.map(([product, pastry]) => starterItem(product, mouths, 'You', pastry)),
+    startedAt,
+  );
+  return { ...run, plan: { ...run.plan, steps: run.plan.steps.filter((s) => s.strand === 'pastry') } };
 }
 
 export const stepIndex = (run: BenchRun, code: string): number => run.plan.steps.findIndex((s) => s.code === code);

@@ -97,6 +97,12 @@ const cutBy: Record<string, (cm: string) => string> = {
   outline: (cm) => `Round the template of ${cm} cm with the point of a knife.`,
 };
 
+/** An edge rolled out after the cut, the middle left thick. */
+const edgeWords = (s: TimedStep): string =>
+  s.values['edge'] === undefined
+    ? ''
+    : ` Roll the edge of each, turning it, to ${plain(Number(s.values['finished']) / 10, 1)} cm across and ${num(s, 'edge', 1)} mm; the middle ${plain(Number(s.values['middle']) / 10, 1)} cm stay thick.`;
+
 /** From here on a fat is soft under the fingers, °C: it is not told to come from the fridge. */
 const softFromC = 15;
 
@@ -286,7 +292,7 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
     case 'rollPieces':
       return make(
         `Roll ${s.pieces} of ${title}`,
-        `Each from its ball to ${plain(Number(s.values['mm']) / 10, 1)} cm across, ${num(s, 't', 1)} mm.${lotOf(s)}`,
+        `Each from its ball to ${plain(Number(s.values['mm']) / 10, 1)} cm across, ${num(s, 't', 1)} mm.${edgeWords(s)}${lotOf(s)}`,
         'Rolled, next',
       );
     case 'rollOut':
@@ -298,7 +304,7 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
     case 'cut':
       return make(
         `Cut ${s.pieces}`,
-        `${cutBy[String(s.values['shape'])]?.(plain(Number(s.values['cutter']) / 10, 1)) ?? ''} Stack the offcuts flat.`,
+        `${cutBy[String(s.values['shape'])]?.(plain(Number(s.values['cutter']) / 10, 1)) ?? ''} Stack the offcuts flat.${edgeWords(s)}`,
         'Cut, next',
         'Mind the edge of cutter and knife.',
       );

@@ -174,12 +174,21 @@ export function pieceWork(line: Timeline, cut: CutPlan, seal: SealPlan, springMi
     line.atBench(stepId('cut', String(go)), {
       ...lying(t, cut.cutMin / goes),
       pieces: Math.round((go * cut.cuts) / goes) - Math.round(((go - 1) * cut.cuts) / goes),
-      values: { t: t * 1000, cutter: item.cut.cutterMm, shape: cut.generations[0]?.shape.kind ?? 'disc' },
+      values: {
+        t: t * 1000,
+        cutter: cut.edge?.blankMm ?? item.cut.cutterMm,
+        ...edgeWork(cut),
+        shape: cut.generations[0]?.shape.kind ?? 'disc',
+      },
     });
   }
   line.cold(stepId('sheetRest', 'cut'), slab, 0, 240, { afterCut: 1 }, [[closing]]);
   return close(line, item.product === 'potPies' ? 'lidSeal' : 'fillSeal', cut, item.seal.lots ?? 1, seal);
 }
+
+/** What the bench says of an edge that is rolled out after the cut. */
+const edgeWork = ({ edge }: CutPlan): Record<string, number> =>
+  edge ? { finished: edge.finishedMm, middle: edge.middleMm, edge: edge.edgeMm } : {};
 
 /** A ball pressed flat before it is rolled, m (estimate). */
 const ballM = 0.025;
@@ -214,7 +223,7 @@ export function ballWork(line: Timeline, cut: CutPlan, seal: SealPlan): number {
     line.atBench(stepId('rollPieces', String(lot)), {
       ...rolling(rolled),
       pieces: rolled,
-      values: { t: t * 1000, mm: cut.rolled.lengthMm, lot, lots, grams },
+      values: { t: t * 1000, mm: cut.edge?.finishedMm ?? cut.rolled.lengthMm, ...edgeWork(cut), lot, lots, grams },
     });
     line.atBench(stepId(code, String(lot)), {
       ...lying(t, (seal.benchMin * n) / cut.pieces),

@@ -10,6 +10,7 @@ export const benchMinutes = {
   rollOut: 8,
   divideAPiece: 0.6,
   rollAPiece: 1.5,
+  rollAnEdge: 0.7,
   cutAPiece: 0.4,
   lineDish: 8,
   lineACup: 1.2,

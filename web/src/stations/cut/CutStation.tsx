@@ -7,6 +7,7 @@ import { useItem } from '../../desk/useItem';
 import { useAddLarderMutation, useToolsQuery } from '../../api/api';
 import { notice } from '../../desk/notices';
 import { useAppDispatch, useAppSelector } from '../../desk/store';
+import { Because } from '../../design/ui/Because';
 import { Choice } from '../../design/ui/Choice';
 import { Pick } from '../../design/ui/Pick';
 import { plain } from '../../wording/numbers';
@@ -35,6 +36,9 @@ const words: Record<View, string> = {
   portions: 'portions',
   paper: 'paper',
 };
+
+/** An edge is usually rolled to this share of its sheet (practice). */
+const thinEdge = 0.6;
 
 export function CutStation() {
   const [chosen, setView] = useState<View>('sheet');
@@ -144,6 +148,32 @@ export function CutStation() {
               ]}
               onChange={(d) => change({ 'cut.cutterMm': Number(d) })}
             />
+          )}
+          {hand && c.generations[0]?.shape.kind === 'disc' && c.way !== 'closed' && (
+            <Pick
+              label="Middle of each"
+              value={input.edgeMm ? 'thick' : 'even'}
+              options={[
+                ['even', 'as its edge'],
+                ['thick', 'left thicker'],
+              ]}
+              onChange={(v) =>
+                change({
+                  'cut.edgeMm':
+                    v === 'thick' ? Math.max(0.8, Math.round(input.thicknessMm * thinEdge * 10) / 10) : undefined,
+                })
+              }
+            />
+          )}
+          {c.edge && (
+            <>
+              <Field def={fields.edge} />
+              <Field def={fields.middle} />
+              <Because>
+                cut at {plain(c.edge.blankMm / 10, 1)} cm, its edge rolled out gives {plain(c.edge.finishedMm / 10, 1)}{' '}
+                cm; it weighs what was cut
+              </Because>
+            </>
           )}
           {hand && (input.pieceKind === 'rect2' || rolledUp) && (
             <Field

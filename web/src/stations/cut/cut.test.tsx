@@ -350,3 +350,14 @@ describe('cut when it is closed', () => {
     expect(screen.queryByText('fold')).toBeNull();
   });
 });
+
+describe('a round left thicker in the middle', () => {
+  it('is chosen by a press, and says what is cut and what it comes to', async () => {
+    await atCut('handPies', { pieceKind: 'halfmoon', cutterMm: 140, thicknessMm: 4 });
+    fireEvent.click(screen.getByRole('radio', { name: 'left thicker' }));
+    await screen.findByText(/its edge rolled out gives 14.0 cm/, undefined, patient);
+    expect(store.getState().desk.plan?.items[0]?.cut.edge?.edgeMm).toBeCloseTo(2.4, 9);
+    fireEvent.click(screen.getByRole('radio', { name: 'as its edge' }));
+    await waitFor(() => expect(screen.queryByText(/its edge rolled out/)).toBeNull(), patient);
+  });
+});

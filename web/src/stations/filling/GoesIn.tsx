@@ -1,6 +1,10 @@
+import type { IngredientShareInput } from '@crustallum/core/contracts/filling';
+import type { PouredInput } from '@crustallum/core/contracts/kitchen';
+import { feltParts } from '@crustallum/core/filling/byFeel';
 import { ingredientOf } from '@crustallum/core/ingredients/table';
 import { leastListed } from '@crustallum/core/plan/eaters/meets';
 import { X } from 'lucide-react';
+import { useAppSelector } from '../../desk/store';
 import { useItem } from '../../desk/useItem';
 import { Because } from '../../design/ui/Because';
 import { IngredientFinder } from '../../design/ui/IngredientFinder';
@@ -12,15 +16,33 @@ const mostIngredients = 30;
 /** A thing newly said to go in begins with so much of the filling, %. */
 const firstSharePct = 20;
 
+/** Nearer than this the same went in, a share. */
+const sameShare = 0.05;
+
+/** What went into it by feel when it was last as wanted, where that is another amount than is listed now. */
+const pouredBefore = (learnt: readonly PouredInput[], filling: string, listed: readonly IngredientShareInput[]) =>
+  listed.flatMap(({ name, gramsPer100 }) => {
+    const last = learnt.findLast((f) => f.filling === filling && f.ingredient === name);
+    return last && Math.abs(last.gramsPer100 - gramsPer100) > sameShare * gramsPer100 ? [last] : [];
+  });
+
 /** What goes into the filling: each thing with its grams for all pies and for one, against what the pies hold. */
 export function GoesIn() {
   const { item, plan, change } = useItem();
+  const kitchen = useAppSelector((s) => s.desk.kitchen);
   if (!item || !plan) return null;
   const { totalG, parts } = plan.filling;
   const list = item.document.filling.ingredients;
   const put = (ingredients: typeof list) => change({ 'filling.ingredients': ingredients });
   const listedG = parts.reduce((sum, p) => sum + p.grams, 0);
   const share = (100 * listedG) / Math.max(1, totalG);
+  const { coverG } = plan.filling;
+  const felt = feltParts(parts);
+  const pouredG = felt.filter((p) => p.role === 'liquid').reduce((sum, p) => sum + p.plannedG, 0);
+  const liquids = new Set(felt.filter((p) => p.role === 'liquid').map((p) => p.name));
+  const pourAll = (factor: number) =>
+    put(list.map((i) => (liquids.has(i.name) ? { ...i, gramsPer100: Math.min(1000, i.gramsPer100 * factor) } : i)));
+  const before = pouredBefore(kitchen?.poured ?? [], item.document.filling.name, list);
   const add = (name: string) =>
     put([...list, { name, gramsPer100: list.length === 0 ? 100 : Math.max(1, Math.min(firstSharePct, 100 - share)) }]);
   return (
@@ -99,6 +121,29 @@ export function GoesIn() {
       {list.length > 0 && share >= leastListed && share <= 180 && (
         <Because>bought weights: peel, bones and steam leave again before it is in the pie</Because>
       )}
+      {coverG !== null && pouredG > 0 && (
+        <p className="m-0">
+          {plain(coverG, 0)} g of liquid in all just cover it in the pot; {plain(pouredG, 0)} g are listed.{' '}
+          {Math.abs(coverG / pouredG - 1) > 0.05 && (
+            <button type="button" className="press quiet" onClick={() => pourAll(coverG / pouredG)}>
+              Enough to cover
+            </button>
+          )}
+        </p>
+      )}
+      {before.map((p) => (
+        <p key={p.ingredient} className="m-0">
+          Poured by feel it was {plain((p.gramsPer100 * totalG) / 100, 0)} g of {p.ingredient.toLowerCase()} last time,
+          for so much filling.{' '}
+          <button
+            type="button"
+            className="press quiet"
+            onClick={() => put(list.map((i) => (i.name === p.ingredient ? { ...i, gramsPer100: p.gramsPer100 } : i)))}
+          >
+            Take {plain((p.gramsPer100 * totalG) / 100, 0)} g
+          </button>
+        </p>
+      ))}
       {list.length < mostIngredients && (
         <IngredientFinder
           label="Something more goes in"

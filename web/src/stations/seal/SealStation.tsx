@@ -128,7 +128,7 @@ export function SealStation() {
   const filo = s.closing === 'laps';
   const open = s.closing === 'open';
   const { seal } = item.document;
-  const t = plan.cut.rolled.thicknessMm;
+  const t = plan.cut.edge?.edgeMm ?? plan.cut.rolled.thicknessMm;
   // a wide rim is drawn smaller, so that it stays beside the lid
   const px = Math.min(17, 230 / seal.rimMm);
   const rimPx = seal.rimMm * px;

@@ -39,6 +39,26 @@ describe('pieces of every kind', () => {
   });
 });
 
+describe('a round left thicker in the middle', () => {
+  const thick = { pieceKind: 'halfmoon' as const, cutterMm: 140, thicknessMm: 4 };
+  it('is cut smaller, needs less dough, and is finished at its size; its edge is rolled out at the cut', () => {
+    const [even, left] = [plan(hand(thick)), plan(hand({ ...thick, edgeMm: 2 }))];
+    expect(left.edge).toMatchObject({ finishedMm: 140, middleMm: 70, edgeMm: 2 });
+    expect(left.doughMassG).toBeLessThan(even.doughMassG);
+    expect(left.comfortableMl).toBe(even.comfortableMl);
+    expect(left.cutMin).toBeGreaterThan(even.cutMin);
+    const step = planItem(hand({ ...thick, edgeMm: 2 }), plainKitchen).steps.find((s) => s.code === 'cut');
+    expect(step?.values).toMatchObject({ cutter: left.edge?.blankMm, finished: 140, edge: 2 });
+  });
+  it('from its own ball weighs what the ball does', () => {
+    const left = plan(hand({ ...thick, edgeMm: 2, from: 'balls' }));
+    const blank = left.edge?.blankMm ?? 0;
+    expect(left.generations[0]?.pieceMass).toBeCloseTo((Math.PI / 4) * (blank / 10) ** 2 * 0.4 * 1.2, 1);
+  });
+  it('is not asked of what is closed before it is cut', () =>
+    expect(plan(hand({ ...thick, edgeMm: 2, from: 'closed' })).edge).toBeNull());
+});
+
 describe('the first sheet as the cook rolls it', () => {
   it('is kept, and the later rolls follow from what it leaves', () => {
     const cut = plan(hand({ sheetLengthMm: 500, sheetWidthMm: 400 }));

@@ -143,6 +143,7 @@ export function dishCut(item: ItemInput, kitchen: KitchenInput, g: VesselGeometr
         },
     generations: [],
     way: 'sheet',
+    edge: null,
     cuts,
     cutMin: cuts * 3 * benchMinutes.cutAPiece * kitchen.pace,
     savedG: sheetsG - cutG,

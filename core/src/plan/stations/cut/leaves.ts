@@ -39,6 +39,7 @@ const ofLeaves = ({ leafLengthMm, leafWidthMm }: ItemInput['folds'], count: numb
     rolled: { lengthMm: leafLengthMm, widthMm: leafWidthMm, thicknessMm: leafMm, sheets: count, shape: 'rect' },
     generations: [],
     way: 'sheet',
+    edge: null,
     cuts: count,
     cutMin: brushMin,
     savedG: 0,

@@ -7,6 +7,7 @@ import {
   type HandPiece,
   type HandPieceSizes,
 } from '../../../filling/handPiece';
+import { edgeRolled, type EdgeRolled } from '../../../cutting/edgeRolled';
 import { packerOf, type ShapeLayout } from '../../../cutting/packer';
 import { misplaced } from '../../../cutting/placing';
 import { ballsPlan, closedFirstPlan, stripPlan } from '../../../cutting/oneByOne';
@@ -72,15 +73,27 @@ function wanted(item: ItemInput, pot: VesselGeometry | null, problems: Problem[]
     });
   const made = handPiece({ ...sizes, rimMm: Math.max(0, Math.min(seal.rimMm, most)) });
   const two = made.perPie === 2;
+  const edge = edgeOf(cut, made.shape);
   return {
-    shape: made.shape,
-    D: cut.cutterMm,
+    shape: edge ? { kind: 'disc', d: edge.blankMm } : made.shape,
+    D: edge ? edge.blankMm : cut.cutterMm,
     N: Math.ceil(brief.count * made.perPie - 1e-9),
     lids: two ? brief.count : 0,
     made,
     kind: two ? 'roundsForTwo' : 'rounds',
   };
 }
+
+/** How a round is rolled out at its edge after it is cut, where it is, and it is cut before it is filled. */
+export const edgeOf = (cut: CutInput, shape: CutShape): EdgeRolled | null =>
+  cut.edgeMm && cut.edgeMm < cut.thicknessMm && shape.kind === 'disc' && wayOf(cut, shape) !== 'closed'
+    ? edgeRolled({
+        finishedMm: cut.cutterMm,
+        sheetMm: cut.thicknessMm,
+        edgeMm: cut.edgeMm,
+        ...(cut.middlePct ? { middlePct: cut.middlePct } : {}),
+      })
+    : null;
 
 /** The cook's own first sheet, where they set its sides or laid the pieces themselves. */
 function ownSheet(cut: CutInput, needed: Sheet | undefined): Sheet | null {
@@ -274,12 +287,16 @@ export function pieceCut(
     },
     generations,
     cuts: w.N,
-    // a ball is weighed and rolled to its size: nothing is cut
+    // a ball is weighed and rolled to its size, edge and all: nothing is cut
     cutMin:
       w.N *
       kitchen.pace *
-      (wayOf(cut, w.shape) === 'balls' ? benchMinutes.divideAPiece + benchMinutes.rollAPiece : benchMinutes.cutAPiece),
+      ((!pot && edgeOf(cut, w.shape) && wayOf(cut, w.shape) === 'sheet' ? benchMinutes.rollAnEdge : 0) +
+        (wayOf(cut, w.shape) === 'balls'
+          ? benchMinutes.divideAPiece + benchMinutes.rollAPiece
+          : benchMinutes.cutAPiece)),
     way: wayOf(cut, w.shape),
+    edge: pot ? null : edgeOf(cut, w.shape),
     ...(w.made && !pot && bakedWhole.includes(cut.pieceKind) ? { rings: Math.ceil(brief.count / w.made.slices) } : {}),
     savedG: plan?.saved ?? 0,
     scraps:

@@ -1,6 +1,7 @@
 import type { CutWay } from '../../../contracts/cut';
 import type { LeafPieceKind, LeafPieces } from '../../../filling/leafPieces';
 import type { LeafLaying } from '../../../lamination/leafLaying';
+import type { EdgeRolled } from '../../../cutting/edgeRolled';
 import type { ShapeLayout } from '../../../cutting/packer';
 import type { Generation } from '../../../cutting/reRolls';
 import type { ScrapPlan } from '../../../cutting/scraps';
@@ -41,6 +42,8 @@ export interface CutResult {
   rings?: number;
   /** How pieces come from the dough; dishes and leaves have sheets. */
   way: CutWay;
+  /** Rounds that are rolled out at their edge after they are cut, the middle left thick; else null. */
+  edge: EdgeRolled | null;
   /** Everything cut: two for a pie of two rounds, strips and lids for a dish. */
   cuts: number;
   /** Minutes of cutting, or of brushing leaves. */

@@ -4,6 +4,7 @@ import { environment } from '../../../cold/environments';
 import { coolFilling, maxFillingTemperature, type FillingCooling } from '../../../cold/fillingCooling';
 import { minutesOverHot } from '../../../cold/overHot';
 import { material, type MaterialSpec } from '../../../cold/material';
+import { enoughToCoverG } from '../../../filling/byFeel';
 import { custardSet, type Custard } from '../../../filling/custard';
 import { ingredientNamed } from '../../../ingredients/named';
 import { ingredientOf } from '../../../ingredients/table';
@@ -13,7 +14,7 @@ import { remember } from '../../memo';
 import { dishMl } from '../cut/dishMl';
 import type { CutPlan } from '../cut/station';
 import type { DoughPlan } from '../dough/station';
-import { sauceOf, type Sauce } from './sauce';
+import { panCm, sauceOf, type Sauce } from './sauce';
 
 /** What a filling cools in: how many of it, its radius and how deep the filling lies. */
 export interface CoolingVessel {
@@ -53,6 +54,8 @@ export interface FillingResult {
   hot: { lidMin: number | null; baseMin: number | null } | null;
   /** Its sauce, where it is one and what is poured in is listed. */
   sauce: Sauce | null;
+  /** Liquid that just covers what is in the pot, g in all; null where nothing is poured, or it is not cooked. */
+  coverG: number | null;
   /** How it sets, where it is set by egg and its egg and liquid are listed; else null. */
   custard: Custard | null;
 }
@@ -108,6 +111,7 @@ export function fillingResult(item: ItemInput, kitchen: KitchenInput, cut: CutPl
     ? cooled(item, kitchen, spec, vessel)
     : { cooling: null, airC: coolingAir(item, kitchen).airC };
   const coolMinutes = cooling ? crossing(cooling.line, fillAtC) : 0;
+  const parts = partsOfFilling(filling, totalG, eachG);
   return {
     raw: kind.raw,
     totalG,
@@ -115,7 +119,7 @@ export function fillingResult(item: ItemInput, kitchen: KitchenInput, cut: CutPl
     eachMl,
     density,
     saltG: (totalG * filling.saltPct) / 100,
-    parts: partsOfFilling(filling, totalG, eachG),
+    parts,
     dishMl: dishMl(item),
     coolMinutes,
     warm,
@@ -128,8 +132,9 @@ export function fillingResult(item: ItemInput, kitchen: KitchenInput, cut: CutPl
     hottest,
     vessel,
     hot,
-    sauce: sauceOf(item, partsOfFilling(filling, totalG, eachG)),
-    custard: filling.type === 'custard' ? custardOf(partsOfFilling(filling, totalG, eachG)) : null,
+    sauce: sauceOf(item, parts),
+    coverG: filling.cookMinutes > 0 ? enoughToCoverG(parts, panCm, filling.diceMm) : null,
+    custard: filling.type === 'custard' ? custardOf(parts) : null,
   };
 }
 

@@ -1,6 +1,6 @@
 import type { ItemInput } from '../../../contracts/item';
 import { ingredientNamed } from '../../../ingredients/named';
-import { ingredientOf } from '../../../ingredients/table';
+import { bindsAs, isPoured } from '../../../filling/poured';
 import {
   bodies,
   bodyNamed,
@@ -19,28 +19,8 @@ import type { FillType } from '../../../oven/tables';
 const sauces = new Set<FillType>(['stew_thick', 'stew_runny', 'chicken_cream', 'mince_cooked']);
 export const isSauce = (item: ItemInput): boolean => sauces.has(item.filling.type);
 
-/** What in the list binds, and how. A mash or crumbs count too. */
-const binders: Record<string, Thickener> = {
-  flour: 'flour',
-  strongFlour: 'flour',
-  wholemeal: 'flour',
-  cornflour: 'cornflour',
-  starch: 'cornflour',
-  potatoStarch: 'potato',
-  tapioca: 'tapioca',
-  arrowroot: 'arrowroot',
-  riceFlour: 'riceflour',
-  breadcrumbs: 'breadcrumbs',
-  freshCrumbs: 'breadcrumbs',
-  semolina: 'semolina',
-};
-/** Share of a liquid that is water to be bound: cream and milk are mostly, tomato paste is not a liquid. */
-const notPoured = new Set(['tomatoPaste', 'mustard', 'soySauce']);
-const poured = new Set(['dairy', 'liquid', 'acid']);
-const pouredThick = new Set(['milkPowder', 'condensedMilk']);
-
 /** A pan for so much, across, cm, and a gentle simmer for part of the cooking (estimates). */
-const panCm = 26;
+export const panCm = 26;
 const simmeredShare = 0.5;
 /** A sauce thickens about one step further when it is cold (estimate). */
 const coldMultiple = 3;
@@ -91,11 +71,9 @@ export function sauceOf(item: ItemInput, parts: readonly SaucePart[]): Sauce | n
   if (!isSauce(item)) return null;
   const known = parts.map((p) => {
     const id = ingredientNamed(p.name) ?? '';
-    return { ...p, id, group: ingredientOf(id)?.group };
+    return { ...p, id, binds: bindsAs(id) };
   });
-  const pouredIn = known.filter(
-    (p) => p.group && poured.has(p.group) && !notPoured.has(p.id) && !pouredThick.has(p.id),
-  );
+  const pouredIn = known.filter((p) => isPoured(p.id));
   if (pouredIn.length === 0) return null;
   // what is bought cooked has let go of its water already
   const released = known.flatMap((p) => {
@@ -110,7 +88,7 @@ export function sauceOf(item: ItemInput, parts: readonly SaucePart[]): Sauce | n
     simmerLoss({ panCm, minutes: item.filling.cookMinutes * simmeredShare, lid: 'ajar' }),
   );
   const liquidG = all - steamG;
-  const there = known.flatMap((p) => (binders[p.id] ? [{ name: p.name, grams: p.grams, kind: binders[p.id] }] : []));
+  const there = known.flatMap((p) => (p.binds ? [{ name: p.name, grams: p.grams, kind: p.binds }] : []));
   const flourPer100G = flourWorth(there, liquidG);
   const bakedPer100G = flourWorth(there, Math.max(1, liquidG * (1 - bakedLoss) + laterWater * sum(released)));
   const coldBody = coldMultiple * bodyOf(flourPer100G);

@@ -1,0 +1,42 @@
+import type { ItemInput } from '@crustallum/core/contracts/item';
+import type { KitchenInput } from '@crustallum/core/contracts/kitchen';
+import type { MealInput } from '@crustallum/core/contracts/meal';
+import type { BakePlanResult } from '@crustallum/core/plan/bake';
+import { eatersOf } from '../wording/eaters';
+import type { RunPlan } from './run';
+
+/** Thickness a lid of rolled-out dough comes to in the oven, a multiple (estimate). */
+const rise = 1.15;
+
+/** What a run is begun from: the plan and its inputs, copied as they stand now. */
+export function begun(
+  plan: BakePlanResult,
+  meal: MealInput,
+  items: readonly { id: string; document: ItemInput }[],
+  kitchen: KitchenInput,
+): RunPlan {
+  return {
+    title: meal.title,
+    serveAt: meal.serveAt,
+    kitchen,
+    steps: plan.clock.steps,
+    people: meal.eaters.map((e) => e.name.trim()).filter(Boolean),
+    items: items.map((i, n) => {
+      const p = plan.items[n] as BakePlanResult['items'][number];
+      return {
+        id: i.id,
+        document: i.document,
+        line: p.line,
+        expectedMm: p.lamination.kind === 'folds' ? p.lamination.figures.stands.value : p.cut.rolled.thicknessMm * rise,
+        bakeMin: p.oven.bake.proposed,
+        pieces: p.cut.pieces,
+        depthMm: p.oven.spec.filling.depthMm,
+        eaters: eatersOf(plan.who, n),
+        fillingParts: p.filling.parts,
+        ...(p.filling.coverG ? { coverG: p.filling.coverG } : {}),
+        ...(p.dough.facts ? { parts: p.dough.facts.parts, firstLotPct: p.dough.facts.firstLotPct } : {}),
+        ...(i.document.dough.waterFactor ? { waterFactor: i.document.dough.waterFactor } : {}),
+      };
+    }),
+  };
+}
