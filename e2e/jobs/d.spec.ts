@@ -6,13 +6,17 @@ test('D: fourteen small pies in two muffin tins, yolks and cream in the dough', 
   await cook.newDay('Small pies in a tin', 7);
   await cook.to('dough');
   await cook.pick('Style', 'egg-and-milk crust');
+  // base and lid from two cutters laid on one sheet, the trimmings rolled again
+  await cook.to('cut');
+  await expect(page.getByText(/^Cutters of [\d.]+ cm for bases, [\d.]+ for lids, lids first/)).toBeVisible();
+  await expect(page.getByText(/^The trimmings, rolled again: .*bases? and lids?$/).first()).toBeVisible();
   await cook.to('oven');
   await cook.pick('Fan', 'on');
   const minutes = await cook.number('Bake at 190 °C');
   expect(minutes).toBeGreaterThanOrEqual(25);
   expect(minutes).toBeLessThanOrEqual(40);
   const calls = await cook.throughTheBench();
-  expect(calls.some((c) => c.includes('Line cups'))).toBe(true);
+  expect(calls.some((c) => /Line cups 1 to .*Cut the lids first with [\d.]+ cm, then the bases/s.test(c))).toBe(true);
   // egg and milk are weighed: no water is poured
   const bowl = calls.find((c) => c.startsWith('Rub in')) ?? '';
   expect(bowl).toContain('No water goes in');

@@ -7,6 +7,11 @@ test('F: sixteen half-moons, straight from the bowl', async ({ page, empty }) =>
   await cook.set('Hand pies: to make', '16');
   await cook.to('folds');
   await cook.pick('Rests', 'none, then the shapes half an hour');
+  // minis from the scraps
+  await cook.to('cut');
+  await page.getByText('Rolled again, and what is left').click();
+  await cook.pick('What is left becomes', 'minis');
+  await expect(page.getByText(/\d+ minis? of \d/).first()).toBeVisible();
   await cook.to('filling');
   await cook.goesIn('Chicken, cooked', 400);
   await cook.goesIn('Leek', 200);

@@ -17,13 +17,17 @@ test('L: a filo tray, seven leaves under and five over, scored in twelve before 
   await expect(order).toContainText(/7 leaves under.*the filling.*5 leaves over it.*tuck/s);
   await cook.to('cut');
   await expect(page.getByText('7 layers under and 5 over; 1 covers the tray')).toBeVisible();
+  // butter and oil, mixed
+  await cook.to('dough');
+  await cook.set('Oil mixed into it', '30');
+  await expect(page.getByText(/g of it oil, mixed in/)).toBeVisible();
   await cook.to('filling');
   const filling = await cook.number('Filling in all');
   const calls = await cook.throughTheBench();
   const call = (start: string | RegExp) =>
     calls.find((c) => (typeof start === 'string' ? c.startsWith(start) : start.test(c)));
-  expect(call('The leaves under it')).toContain('Brush 7 leaves');
-  expect(call('The leaves over it')).toContain('Brush 5 leaves');
+  expect(call('The leaves under it')).toMatch(/Brush butter and oil, 30 % of it oil, over 7 leaves/);
+  expect(call('The leaves over it')).toMatch(/over 5 leaves/);
   expect(call('Spread the filling')).toContain(`${Math.round(filling)} g, level`);
   expect(call(/^Brush/)).toContain('Score the top leaves through into 12');
   // leaves are laid, nothing is rolled or coiled, nothing crimped or slit

@@ -55,6 +55,8 @@ export class FoldsInput {
   /** Filo: leaves in a stack, fat brushed on each, leaf size. */
   @NumberIn(1, 12, 'leaves', { integer: true }) leavesInStack!: number;
   @NumberIn(0, 200, 'g/m²') brushGramsPerM2!: number;
+  /** Share of what leaves are brushed with that is oil, mixed into the fat. */
+  @Optional() @NumberIn(0, 90, '%') brushOilPct?: number;
   @NumberIn(150, 700, 'mm') leafLengthMm!: number;
   @NumberIn(150, 600, 'mm') leafWidthMm!: number;
   /** A tray's leaves over the filling, where it is not as usual. */

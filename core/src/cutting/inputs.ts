@@ -129,6 +129,18 @@ export class SnapInput extends BedInput {
   @NestedList(() => PlacedPieceInput, 200) others!: PlacedPieceInput[];
 }
 
+export class TwoCuttersInput {
+  @NumberIn(20, 400, 'mm') baseMm!: number;
+  @NumberIn(20, 400, 'mm') lidMm!: number;
+  @NumberIn(1, 100, 'pairs', { integer: true }) pairs!: number;
+  @NumberIn(0, 60, 'mm') trim!: number;
+  @NumberIn(0, 30, 'mm') gap!: number;
+  @NumberIn(100, 3000, 'mm') long!: number;
+  @NumberIn(100, 3000, 'mm') wide!: number;
+  @NumberIn(0, 3, 're-rolls', { integer: true }) maxRerolls!: number;
+  @Optional() @NumberIn(0, 20, '%') lossPct?: number;
+}
+
 export class StripRowsInput {
   @ListOf(400) @NumberIn(1, 5000, 'mm', { each: true }) lengths!: number[];
   @NumberIn(20, 3000, 'mm') L!: number;

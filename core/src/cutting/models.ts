@@ -10,6 +10,7 @@ import { packerOf } from './packer';
 import { layAround, misplaced, snapped } from './placing';
 import { minimumDough, planReRolls, sheetsFor, sizeForDough } from './reRolls';
 import { planScraps } from './scraps';
+import { twoCutters } from './twoCutters';
 import { stripRows } from './strips';
 import { thicknessByWeight } from './thickness';
 import { compareWays } from './ways';
@@ -251,6 +252,15 @@ export const cuttingModels = [
     certainty: 'exact',
     input: inputs.LayAroundInput,
     run: (i) => misplaced(bed(i), i.held),
+  }),
+  model({
+    name: 'cutting.twoCutters',
+    summary: 'Bases and lids from two cutters laid on one sheet, trimmings rolled again',
+    units: 'mm, mm²',
+    source: 'Rows, lids first; the smallest first sheet whose trimmings give the rest',
+    certainty: 'estimate',
+    input: inputs.TwoCuttersInput,
+    run: twoCutters,
   }),
   model({
     name: 'cutting.strips',

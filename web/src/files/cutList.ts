@@ -96,6 +96,11 @@ export function cutText(title: string, cut: CutPlan): string {
       lines.push(
         `${b.count} ${blankWords[b.kind]}: ${cm(b.dims[0])} × ${cm(b.dims[1])} cm, ${plain(cut.rolled.thicknessMm, 1)} mm, ${plain(b.massG, 0)} g each.`,
       );
+  cut.together?.forEach((r, i) =>
+    lines.push(
+      `Roll ${i + 1}: ${r.sheets > 1 ? `${r.sheets} sheets of ` : ''}${cm(r.lengthMm)} × ${cm(r.widthMm)} cm; ${r.pairs} lids, then ${r.pairs} bases.`,
+    ),
+  );
   lines.push('', `Dough to make: ${plain(cut.doughMassG, 0)} g.`, '');
   return lines.join('\n');
 }

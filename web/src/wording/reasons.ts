@@ -61,6 +61,10 @@ const sentences: Record<string, (v: Values) => string> = {
     Number(v['base'])
       ? `the base is cut ${cm(v, 'base')} cm long, the lid ${cm(v, 'lid')}; walls, rim and overhang counted`
       : `each lid is cut ${cm(v, 'lid')} cm`,
+  'cut.pairsAgain': (v) =>
+    v['rolls']
+      ? `${counted(Number(v['pairs']), 'base and lid', 'bases and lids')} come from the trimmings rolled again, as thick as before; ${g(v, 'trimmings')} g are left`
+      : `all lie on the first roll; ${g(v, 'trimmings')} g of trimmings are left`,
   'cut.trimmings': (v) => `${g(v, 'trimmings')} g of trimmings are left; leaves or twists`,
   'cut.blankShare': (v) => `${g(v, 'cut')} g of ${g(v, 'of')} end on the pie`,
   'cut.doughForDish': (v) =>
@@ -108,7 +112,8 @@ const sentences: Record<string, (v: Values) => string> = {
   'dough.outWarm': (v) =>
     `oil stays soft at any heat; by ${methodWords[s(v, 'method')] ?? s(v, 'method')}, hands and motion counted`,
   'dough.leafFlour': (v) => `${g(v, 'leaves')} bought leaves weigh ${g(v, 'doughG')} g, about seven tenths flour`,
-  'dough.leafFat': (v) => `${g(v, 'leaves')} leaves take ${n(v, 'perLeaf')} g each, ${g(v, 'perM2')} g a square metre`,
+  'dough.leafFat': (v) =>
+    `${g(v, 'leaves')} leaves take ${n(v, 'perLeaf')} g each, ${g(v, 'perM2')} g a square metre${Number(v['oilG']) > 0 ? `; ${g(v, 'oilG')} g of it oil, mixed in` : ''}`,
   'dough.boughtPuff': (v) => `it comes made: ${g(v, 'cut')} g from the packet, at ${g(v, 'fridgeC')}° from the fridge`,
   'dough.bought': () => 'the leaves are bought; nothing is mixed',
   'dough.leaves': (v) => `${g(v, 'leaves')} leaves of ${g(v, 'areaCm2')} cm²`,

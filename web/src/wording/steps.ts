@@ -97,6 +97,15 @@ const cutBy: Record<string, (cm: string) => string> = {
   outline: (cm) => `Round the template of ${cm} cm with the point of a knife.`,
 };
 
+/** The two cutters of cups, lids first, and what comes from the trimmings. */
+const cuttersOf = (s: TimedStep): string => {
+  if (s.values['lid'] === undefined || Number(s.values['from']) !== 1) return '';
+  const [first, all] = [Number(s.values['first']), Number(s.values['dishes'])];
+  const cm = (key: string) => plain(Number(s.values[key]) / 10, 1);
+  const again = first < all ? `, ${first} of each; the trimmings rolled again give the rest` : '';
+  return `Cut the lids first with ${cm('lid')} cm, then the bases with ${cm('base')}${again}. `;
+};
+
 /** An edge rolled out after the cut, the middle left thick. */
 const edgeWords = (s: TimedStep): string =>
   s.values['edge'] === undefined
@@ -315,7 +324,7 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
           : Number(s.values['dishes']) > 1
             ? `Line dish ${s.values['dish']} of ${s.values['dishes']}`
             : 'Line the dish',
-        'Ease it into the corners, do not stretch. Leave the overhang.',
+        `${cuttersOf(s)}Ease it into the corners, do not stretch. Leave the overhang.`,
         'Lined, next',
       );
     case 'fillSeal':
@@ -369,7 +378,7 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
     case 'brushStack':
       return make(
         layerCall(s),
-        `Brush ${num(s, 'leaves')} ${Number(s.values['halves']) ? 'half leaves' : Number(s.values['leaves']) === 1 ? 'leaf' : 'leaves'}, edges first, each on the one before.${stripsCut(s)}`,
+        `Brush ${s.values['oilPct'] === undefined ? '' : `${fatWord} and oil, ${num(s, 'oilPct')} % of it oil, over `}${num(s, 'leaves')} ${Number(s.values['halves']) ? 'half leaves' : Number(s.values['leaves']) === 1 ? 'leaf' : 'leaves'}, edges first, each on the one before.${stripsCut(s)}`,
         'Brushed, next',
       );
     case 'coverLeaves':

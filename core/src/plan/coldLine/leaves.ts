@@ -1,5 +1,6 @@
 import { filoDry } from '../../cold/filo';
 import { tightest, type ColdLine, type Stretch } from './line';
+import { oilShare } from '../stations/dough/leaves';
 import { brushingMinutes, isHalved } from '../stations/cut/leaves';
 import type { CutPlan } from '../stations/cut/station';
 import { styleOf } from '../stations/dough/formula';
@@ -113,7 +114,13 @@ export function leavesDay(
       stepId('brushStack', String(stack)),
       'bench',
       brushingMinutes(item, kitchen, count),
-      { stack, stacks: leaves.stacks, leaves: count, ...values },
+      {
+        stack,
+        stacks: leaves.stacks,
+        leaves: count,
+        ...(oilShare(item) > 0 ? { oilPct: 100 * oilShare(item) } : {}),
+        ...values,
+      },
       'none',
       count,
     );

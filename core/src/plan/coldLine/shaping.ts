@@ -256,10 +256,20 @@ function lineCups(line: Timeline, cut: CutPlan, thickM: number): void {
     line.atBench(stepId('lineDish', String(lot)), {
       ...lying(t, (minutes * (to - from)) / cut.pieces),
       pieces: to - from,
-      values: { t: t * 1000, from: from + 1, to, dishes: cut.pieces },
+      values: { t: t * 1000, from: from + 1, to, dishes: cut.pieces, ...cutters(cut) },
     });
   }
 }
+
+/** The two cutters bases and lids are cut with from one sheet, mm, and how many of each roll. */
+const cutters = ({ together, blanks }: CutPlan): Record<string, number> =>
+  together
+    ? {
+        base: blanks.find((b) => b.kind === 'base')?.dims[0] ?? 0,
+        lid: blanks.find((b) => b.kind === 'lid')?.dims[0] ?? 0,
+        first: together[0]?.pairs ?? 0,
+      }
+    : {};
 
 /** A baked case stands until it is hardly warm, min; it may as well wait half a day (estimates). */
 const caseCoolMin = 10;

@@ -110,6 +110,8 @@ function waysWithout(m: Meeting, item: ItemInput): { changes: Record<string, unk
     case 'glue':
       return gluesFor(item.seal.glue).map((g) => ({ changes: { 'seal.glue': g }, swap: swap(g) }));
     case 'fat':
+      if (m.ingredient === 'oil' && item.dough.fat !== 'oil')
+        return [{ changes: { 'folds.brushOilPct': undefined }, swap: swap(null) }];
       return fats[item.dough.pastry]
         .filter((f) => f !== item.dough.fat && (fatNames as readonly string[]).includes(f))
         .map((f) => ({

@@ -1,4 +1,5 @@
 import { partName } from '../../dough/formula';
+import { oilShare } from '../stations/dough/leaves';
 import { ingredientNamed } from '../../ingredients/named';
 import { nameOf } from '../../ingredients/table';
 import type { Label } from '../../ingredients/label';
@@ -59,15 +60,21 @@ export function contentsOf(item: ItemInput, plan: ItemPlan): Content[] {
   const out: Content[] = [];
   const put = (place: Place, ingredient: string, grams: number, more: Partial<Content> = {}) =>
     out.push({ place, name: nameOf(ingredient), ingredient, grams, ...more });
+  // what leaves are brushed with may be fat and oil
+  const brushed = (grams: number) => {
+    const oil = oilShare(item);
+    put('fat', item.dough.fat, grams * (1 - oil));
+    if (oil > 0) put('fat', 'oil', grams * oil);
+  };
   const { masses, facts } = plan.dough;
   const style = styleOf(item.dough);
   if (style === 'boughtPuff') put('leaves', style, plan.cut.doughMassG);
   else if (style === 'stretchedFilo') {
     put('flour', 'flour', masses.flourG);
-    put('fat', item.dough.fat, masses.fatG);
+    brushed(masses.fatG);
   } else if (item.dough.pastry === 'filo') {
     put('leaves', 'filo', plan.cut.doughMassG);
-    put('fat', item.dough.fat, masses.fatG);
+    brushed(masses.fatG);
   } else
     for (const part of facts?.parts ?? []) {
       const other = item.dough.others?.findIndex(

@@ -32,6 +32,15 @@ describe('what a day takes from the larder', () => {
       expect(grams(list, 'Flour') > 0).toBe(pastry !== 'filo');
     },
   );
+  it('parts what leaves are brushed with into fat and oil, as they are mixed', () => {
+    const item = starterItem('filoTray', 6, 'You', 'filo');
+    const mixed = { ...item, folds: { ...item.folds, brushOilPct: 30 } };
+    const { fatG } = planItem(mixed, plainKitchen).dough.masses;
+    const fat = larderNames[item.dough.fat] ?? '';
+    expect(grams(needs(mixed), fat)).toBeCloseTo(0.7 * fatG, 6);
+    expect(grams(needs(mixed), larderNames['oil'] ?? '')).toBeCloseTo(0.3 * fatG, 6);
+    expect(planItem(mixed, plainKitchen).dough.figures.fat.value).toBeCloseTo(fatG, 6);
+  });
   it('adds up what it is for, dish by dish', () => {
     for (const n of needs(...made)) {
       expect(n.forItems.reduce((sum, f) => sum + f.grams, 0)).toBeCloseTo(n.grams, 6);

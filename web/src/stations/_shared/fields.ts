@@ -223,6 +223,17 @@ export const fields = {
     from: 0,
     to: 200,
   },
+  brushOil: {
+    kind: 'rule',
+    path: 'folds.brushOilPct',
+    unset: 0,
+    label: 'Oil mixed into it',
+    unit: '%',
+    step: 5,
+    good: [0, 50],
+    from: 0,
+    to: 90,
+  },
   fullness: {
     kind: 'rule',
     path: 'filling.fullnessPct',

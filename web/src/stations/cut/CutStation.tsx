@@ -20,6 +20,7 @@ import { Paper } from './Paper';
 import { useSharedDough } from '../dough/MixedWith';
 import { Portions } from './Portions';
 import { SheetView } from './SheetView';
+import { Together } from './Together';
 import { TrayOfLeaves } from './TrayOfLeaves';
 import { Ways } from './Ways';
 import { Field } from '../_shared/Field';
@@ -78,7 +79,9 @@ export function CutStation() {
       change({ 'cut.vessel': dish.vessel, 'cut.vesselMaterial': dish.material, 'cut.vesselName': name });
   };
   const onSheet: FieldName[] = !discs
-    ? ['thickness', 'trim']
+    ? c.together
+      ? ['thickness', 'trim', 'gap', 'reRolls']
+      : ['thickness', 'trim']
     : c.way === 'sheet'
       ? ['cutter', 'thickness', 'trim', 'gap', 'reRolls']
       : c.way === 'balls'
@@ -98,6 +101,8 @@ export function CutStation() {
       ) : (
         <OneByOne cut={c} trimMm={input.trimMm} />
       )
+    ) : c.together ? (
+      <Together cut={c} trimMm={input.trimMm} />
     ) : (
       <Blanks cut={c} />
     ),

@@ -84,7 +84,7 @@ export function DoughStation() {
   return (
     <StationPage
       station="dough"
-      inputs={filo ? ['count', 'leavesInStack', 'brush', 'brushedWith'] : inputsOf[shown]}
+      inputs={filo ? ['count', 'leavesInStack', 'brush', 'brushOil', 'brushedWith'] : inputsOf[shown]}
       held={shown === 'scale' && !filo ? ['fatPct', 'waterPct', 'fatC'] : []}
       lead={filo || !facts ? undefined : <Pick label="Show" value={shown} options={views} onChange={setView} />}
       extra={

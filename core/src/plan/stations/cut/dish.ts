@@ -1,4 +1,7 @@
 import { piece } from '../../../cutting/piece';
+import { twoCutters } from '../../../cutting/twoCutters';
+import { RefusedInput } from '../../../quantities/refusal';
+import { remember } from '../../memo';
 import { stripRows } from '../../../cutting/strips';
 import { crimps } from '../../../sealing/seals';
 import { baseBlank, discAndBand, domeVolume, fillCapacity, latticeStrips, lidBlank } from '../../../vessels/blanks';
@@ -78,7 +81,35 @@ function blanksOf(item: ItemInput, g: VesselGeometry, dishes: number, benchLong:
   return { blanks, sheetsMm2, fullness };
 }
 
-/** Sheets that bases and lids of cups are cut from together: no longer than the bench, no wider than the pin and it allow. */
+/** Bases and lids of cups laid on one sheet by two cutters; null where something else is cut, or none fits bench and pin. */
+function laidTogether(
+  item: ItemInput,
+  { benchLengthMm, benchWidthMm, pinMm }: KitchenInput,
+  blanks: readonly BlankShape[],
+) {
+  const [base, lid, other] = blanks;
+  if (other || base?.kind !== 'base' || lid?.kind !== 'lid' || base.form !== 'round') return null;
+  const asked = {
+    baseMm: base.dims[0],
+    lidMm: lid.dims[0],
+    pairs: Math.min(100, base.count),
+    trim: item.cut.trimMm,
+    gap: item.cut.gapMm,
+    long: Math.max(benchLengthMm, benchWidthMm),
+    wide: Math.min(benchLengthMm, benchWidthMm, pinMm),
+    maxRerolls: item.cut.maxReRolls,
+  };
+  return remember(['twoCutters', asked], () => {
+    try {
+      return twoCutters(asked);
+    } catch (error) {
+      if (error instanceof RefusedInput) return null;
+      throw error;
+    }
+  });
+}
+
+/** Sheets that blanks of cups are cut from by area: no longer than the bench, no wider than the pin and it allow. */
 function cupSheets(mm2: number, { benchLengthMm, benchWidthMm, pinMm }: KitchenInput) {
   const [long, short] = [Math.max(benchLengthMm, benchWidthMm), Math.min(benchLengthMm, benchWidthMm, pinMm)];
   const sheets = Math.max(1, Math.ceil(mm2 / (long * short)));
@@ -121,7 +152,10 @@ export function dishCut(item: ItemInput, kitchen: KitchenInput, g: VesselGeometr
     [0, 0],
   );
   const [long, short] = [Math.max(...largest) + 2 * cut.trimMm, Math.min(...largest) + 2 * cut.trimMm];
-  const sheetsG = (sheetsMm2 * cut.thicknessMm * rho) / 1000;
+  const cups = areCups(item, dishes);
+  const together = cups ? laidTogether(item, kitchen, blanks) : null;
+  const [first] = together?.rolls ?? [];
+  const sheetsG = ((together?.doughMm2 ?? sheetsMm2) * cut.thicknessMm * rho) / 1000;
   const cuts = blanks.reduce((sum, b) => sum + b.count, 0);
   const cutG = blanks.reduce((sum, b) => sum + b.count * b.massG, 0);
   const each = (kinds: readonly BlankKind[]) =>
@@ -132,8 +166,18 @@ export function dishCut(item: ItemInput, kitchen: KitchenInput, g: VesselGeometr
   const lined = fillCapacity(g, { dough: cut.thicknessMm, dome });
   const result: CutResult = {
     doughMassG: sheetsG,
-    rolled: areCups(item, dishes)
-      ? { ...cupSheets(sheetsMm2, kitchen), thicknessMm: cut.thicknessMm, shape: 'rect' }
+    rolled: cups
+      ? {
+          ...(first
+            ? {
+                lengthMm: Math.max(first.lengthMm, first.widthMm),
+                widthMm: Math.min(first.lengthMm, first.widthMm),
+                sheets: first.sheets,
+              }
+            : cupSheets(sheetsMm2, kitchen)),
+          thicknessMm: cut.thicknessMm,
+          shape: 'rect',
+        }
       : {
           lengthMm: long,
           widthMm: short,
@@ -146,7 +190,8 @@ export function dishCut(item: ItemInput, kitchen: KitchenInput, g: VesselGeometr
     edge: null,
     cuts,
     cutMin: cuts * 3 * benchMinutes.cutAPiece * kitchen.pace,
-    savedG: sheetsG - cutG,
+    together: together?.rolls ?? null,
+    savedG: together ? (together.leftMm2 * cut.thicknessMm * rho) / 1000 : sheetsG - cutG,
     scraps: null,
     blanks,
     leaves: null,

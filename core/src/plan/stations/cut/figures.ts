@@ -88,8 +88,10 @@ export function dishFigures({ cut }: ItemInput, d: DishCut): CutFigures {
   const { result, sheetsG, cutG } = d;
   const { blanks, cuts } = result;
   const lid = blanks.find((b) => b.kind === 'lid');
-  const [long, short] = d.largestMm;
-  const trimmings = sheetsG - cutG;
+  const together = result.together;
+  const [long, short] = together ? [result.rolled.lengthMm, result.rolled.widthMm] : d.largestMm;
+  const trimmings = result.savedG;
+  const again = (together ?? []).slice(1).reduce((sum, r) => sum + 2 * r.pairs, 0);
   return {
     firstRoll: figure(
       cuts,
@@ -105,7 +107,16 @@ export function dishFigures({ cut }: ItemInput, d: DishCut): CutFigures {
       'exact',
       'vessels.baseBlank',
     ),
-    laterRolls: figure(0, 'pieces', 'cut.trimmings', { trimmings }, 'exact', 'vessels.baseBlank'),
+    laterRolls: together
+      ? figure(
+          again,
+          'pieces',
+          'cut.pairsAgain',
+          { pairs: again / 2, rolls: together.length - 1, trimmings },
+          'estimate',
+          'cutting.twoCutters',
+        )
+      : figure(0, 'pieces', 'cut.trimmings', { trimmings }, 'exact', 'vessels.baseBlank'),
     sheetUsed: figure(
       sheetsG > 0 ? (100 * cutG) / sheetsG : null,
       '%',
@@ -126,7 +137,7 @@ export function dishFigures({ cut }: ItemInput, d: DishCut): CutFigures {
       long,
       'mm',
       'cut.rolledSize',
-      { w: short, h: long, t: cut.thicknessMm, sheets: cuts },
+      { w: short, h: long, t: cut.thicknessMm, sheets: together ? result.rolled.sheets : cuts },
       'exact',
       'vessels.baseBlank',
     ),

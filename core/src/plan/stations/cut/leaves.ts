@@ -40,6 +40,7 @@ const ofLeaves = ({ leafLengthMm, leafWidthMm }: ItemInput['folds'], count: numb
     generations: [],
     way: 'sheet',
     edge: null,
+    together: null,
     cuts: count,
     cutMin: brushMin,
     savedG: 0,

@@ -296,6 +296,7 @@ export function pieceCut(
           ? benchMinutes.divideAPiece + benchMinutes.rollAPiece
           : benchMinutes.cutAPiece)),
     way: wayOf(cut, w.shape),
+    together: null,
     edge: pot ? null : edgeOf(cut, w.shape),
     ...(w.made && !pot && bakedWhole.includes(cut.pieceKind) ? { rings: Math.ceil(brief.count / w.made.slices) } : {}),
     savedG: plan?.saved ?? 0,

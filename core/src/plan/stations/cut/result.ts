@@ -2,6 +2,7 @@ import type { CutWay } from '../../../contracts/cut';
 import type { LeafPieceKind, LeafPieces } from '../../../filling/leafPieces';
 import type { LeafLaying } from '../../../lamination/leafLaying';
 import type { EdgeRolled } from '../../../cutting/edgeRolled';
+import type { PairRoll } from '../../../cutting/twoCutters';
 import type { ShapeLayout } from '../../../cutting/packer';
 import type { Generation } from '../../../cutting/reRolls';
 import type { ScrapPlan } from '../../../cutting/scraps';
@@ -44,6 +45,8 @@ export interface CutResult {
   way: CutWay;
   /** Rounds that are rolled out at their edge after they are cut, the middle left thick; else null. */
   edge: EdgeRolled | null;
+  /** Bases and lids of cups laid on one sheet, roll by roll; else null. */
+  together: PairRoll[] | null;
   /** Everything cut: two for a pie of two rounds, strips and lids for a dish. */
   cuts: number;
   /** Minutes of cutting, or of brushing leaves. */

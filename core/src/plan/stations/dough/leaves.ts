@@ -13,16 +13,21 @@ export interface LeafDough {
   fat: ReturnType<typeof filoFat>;
 }
 
+/** Share of oil in what leaves are brushed with; none where the fat is oil already. */
+export const oilShare = ({ dough, folds }: ItemInput): number =>
+  dough.pastry !== 'filo' || dough.fat === 'oil' ? 0 : (folds.brushOilPct ?? 0) / 100;
+
 /** Dough and fat of so many leaves. */
 export function leafDough(item: ItemInput, cut: CutPlan): LeafDough {
   const { folds, dough } = item;
   const leaves = cut.leaves?.count ?? 1;
+  const oil = oilShare(item);
   const fat = filoFat({
     sheets: leaves,
     lengthM: folds.leafLengthMm / 1000,
     widthM: folds.leafWidthMm / 1000,
     fatGramsPerM2: folds.brushGramsPerM2,
-    fatFraction: ingredientCompositions[dough.fat].fat,
+    fatFraction: oil + (1 - oil) * ingredientCompositions[dough.fat].fat,
   });
   const { flourG, doughG, appliedG } = fat;
   const waterG = doughG - flourG;
@@ -50,7 +55,8 @@ export function leafDough(item: ItemInput, cut: CutPlan): LeafDough {
 }
 
 /** What the Dough shows of leaves. */
-export function leafDoughFigures({ folds, dough }: ItemInput, { leaves, fat }: LeafDough): DoughFigures {
+export function leafDoughFigures(item: ItemInput, { leaves, fat }: LeafDough): DoughFigures {
+  const { folds, dough } = item;
   const bought = (): Figure => figure(null, '°C', 'dough.bought', { leaves }, 'exact', 'cold.filoFat');
   return {
     flour: figure(fat.flourG, 'g', 'dough.leafFlour', { leaves, doughG: fat.doughG }, 'estimate', 'cold.filoFat'),
@@ -58,7 +64,13 @@ export function leafDoughFigures({ folds, dough }: ItemInput, { leaves, fat }: L
       fat.appliedG,
       'g',
       'dough.leafFat',
-      { leaves, perLeaf: fat.perSheetG, perM2: folds.brushGramsPerM2, fat: dough.fat },
+      {
+        leaves,
+        perLeaf: fat.perSheetG,
+        perM2: folds.brushGramsPerM2,
+        fat: dough.fat,
+        oilG: fat.appliedG * oilShare(item),
+      },
       'estimate',
       'cold.filoFat',
     ),
