@@ -260,7 +260,15 @@ export const larder = [
   stock('Squash', 1600, 'J', 'one', 'squash', 2.2, '2027-02-01'),
 ];
 
-/** Earlier rough puffs, so that the Log has something to lay the new one against. */
+/** A pie of an earlier day: one of the supper's, so many of it, under its own name. */
+const earlier = (item, title, count, more = {}) => ({
+  ...item,
+  title,
+  brief: { ...item.brief, count },
+  ...more,
+});
+
+/** Earlier days, so that the Log has something to lay the new one against and Days something to find. */
 export const earlierEntries = [
   {
     date: '2026-06-14',
@@ -275,6 +283,8 @@ export const earlierEntries = [
     shrink: 'some',
     texture: 'heavy',
     note: 'Kitchen too warm, the butter showed.',
+    people: 12,
+    made: [earlier(lanterns, 'Market turnovers', 12)],
   },
   {
     date: '2026-08-30',
@@ -289,6 +299,8 @@ export const earlierEntries = [
     shrink: 'some',
     texture: 'tender',
     note: 'Better after a longer rest.',
+    people: 12,
+    made: [earlier(lanterns, 'Harvest turnovers', 12)],
   },
   {
     date: '2026-10-04',
@@ -303,6 +315,8 @@ export const earlierEntries = [
     shrink: 'none',
     texture: 'crisp',
     note: '',
+    people: 6,
+    made: [earlier(lanterns, 'Lantern trial', 9)],
   },
   {
     date: '2026-11-21',
@@ -317,5 +331,39 @@ export const earlierEntries = [
     shrink: 'none',
     texture: 'crisp',
     note: 'Keep the three slits.',
+    people: 6,
+    made: [earlier(lanterns, 'Lantern trial, again', 9)],
+  },
+  {
+    date: '2026-05-31',
+    title: 'Chard coil',
+    roomC: 21,
+    stoodMm: 42,
+    expectedMm: 40,
+    colour: 'golden',
+    base: 'dark',
+    leaks: 0,
+    pieces: 12,
+    shrink: 'none',
+    texture: 'crisp',
+    note: 'Thin and dry at the end; one leaf more.',
+    people: 10,
+    made: [earlier(coil, 'Chard coil', 12)],
+  },
+  {
+    date: '2026-11-15',
+    title: 'Quay pie, a trial',
+    roomC: 18,
+    stoodMm: 4.2,
+    expectedMm: 4.6,
+    colour: 'straw',
+    base: 'pale',
+    leaks: 1,
+    pieces: 6,
+    shrink: 'some',
+    texture: 'tender',
+    note: 'The base stayed pale on the cold tray.',
+    people: 6,
+    made: [earlier(quayPie, 'Quay pie, a trial', 6)],
   },
 ];

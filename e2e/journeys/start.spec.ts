@@ -24,7 +24,7 @@ test('one command starts it with the demo, says where, and Ctrl-C stops it clean
     const run = start('--demo', '--port', String(port), '--data', data);
     await expect.poll(run.said, { timeout: 60_000 }).toContain(`http://127.0.0.1:${port}`);
     const list = (await (await fetch(`http://127.0.0.1:${port}/api/bakes`)).json()) as { title: string }[];
-    expect(list.map((b) => b.title)).toEqual(Array.from({ length: bakes }, () => 'Lantern supper'));
+    expect(list.filter((b) => b.title === 'Lantern supper')).toHaveLength(bakes);
     const page = await (await fetch(`http://127.0.0.1:${port}/`)).text();
     expect(page).toContain('<title>Crustallum');
     run.child.kill('SIGINT');

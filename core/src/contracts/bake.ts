@@ -1,4 +1,4 @@
-import { ArrayMinSize, IsString, IsUUID, MaxLength } from 'class-validator';
+import { ArrayMinSize, IsBoolean, IsString, IsUUID, MaxLength } from 'class-validator';
 import { ListOf, Nested, NestedList, NumberIn, OneOfEach, Optional } from '../quantities/rules';
 import { ItemInput } from './item';
 import { mostItems } from './most';
@@ -40,15 +40,22 @@ export class StoredItem extends Stored {
   @NestedList(() => UndoneInput, 40) undone!: UndoneInput[];
 }
 
-/** What tells days apart, without their meals and items. */
-export class BakeHead extends Stored {
+/** A day by its name and the local date and time at the table. */
+export class BakeName extends Stored {
   @IsString() @MaxLength(80) title!: string;
-  /** Local date and time at the table. */
   @IsString() serveAt!: string;
 }
 
+/** What tells days apart, without their meals and items. */
+export class BakeHead extends BakeName {
+  /** How many pies it has, how many of them are written down in the log, and whether a run of it is going on. */
+  @NumberIn(0, mostItems, 'pies', { integer: true }) pies!: number;
+  @NumberIn(0, 10_000, 'entries', { integer: true }) entries!: number;
+  @IsBoolean() running!: boolean;
+}
+
 /** A day as it is stored. */
-export class StoredBake extends BakeHead {
+export class StoredBake extends BakeName {
   @Nested(() => MealInput) meal!: MealInput;
   @NestedList(() => StoredItem, mostItems) items!: StoredItem[];
 }

@@ -1,4 +1,5 @@
 import * as bake from '@crustallum/core/contracts/bake';
+import * as day from '@crustallum/core/contracts/day';
 import { ChangeKitchenInput, StoredKitchen } from '@crustallum/core/contracts/kitchen';
 import { ChangeLarderInput, DrawInput, LarderInput, LarderThing } from '@crustallum/core/contracts/larder';
 import { ChangeEntryInput, LogEntry, NewEntryInput } from '@crustallum/core/contracts/log';
@@ -15,6 +16,10 @@ const documents = [
   bake.NewItemInput,
   bake.ChangeItemInput,
   bake.BakeHead,
+  bake.BakeName,
+  day.Day,
+  day.DayPie,
+  day.DayEntry,
   bake.StoredBake,
   bake.StoredItem,
   ChangeKitchenInput,

@@ -1,5 +1,6 @@
 import {
   BakeHead,
+  BakeName,
   ChangeItemInput,
   ChangeMealInput,
   NewBakeInput,
@@ -7,6 +8,7 @@ import {
   StoredBake,
   StoredItem,
 } from '@crustallum/core/contracts/bake';
+import { Day } from '@crustallum/core/contracts/day';
 import { Body, Controller, Delete, Get, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { Answers } from '../app/answers';
@@ -20,6 +22,10 @@ export class BakesController {
   @Get() @Answers([BakeHead]) list() {
     return this.bakes.list();
   }
+  /** Every day there is, put away or not, with what was made and how it came out. */
+  @Get('days') @Answers([Day]) days() {
+    return this.bakes.days();
+  }
   @Post() @Answers(StoredBake) create(@Body() dto: NewBakeInput) {
     return this.bakes.create(dto.meal, dto.items);
   }
@@ -29,10 +35,10 @@ export class BakesController {
   @Put(':id') @Answers(StoredBake) change(@Param('id', ParseUUIDPipe) id: string, @Body() dto: ChangeMealInput) {
     return this.bakes.changeMeal(id, dto.version, dto.meal);
   }
-  @Delete(':id') @Answers(BakeHead) remove(@Param('id', ParseUUIDPipe) id: string) {
+  @Delete(':id') @Answers(BakeName) remove(@Param('id', ParseUUIDPipe) id: string) {
     return this.bakes.remove(id);
   }
-  @Post(':id/restore') @Answers(BakeHead) restore(@Param('id', ParseUUIDPipe) id: string) {
+  @Post(':id/restore') @Answers(BakeName) restore(@Param('id', ParseUUIDPipe) id: string) {
     return this.bakes.restore(id);
   }
   @Post(':id/items') @Answers(StoredItem) addItem(@Param('id', ParseUUIDPipe) id: string, @Body() dto: NewItemInput) {

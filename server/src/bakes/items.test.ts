@@ -134,7 +134,7 @@ describe('the list of days', () => {
   it('tells its days apart and carries nothing more', async () => {
     await made();
     const [head] = (await server.ask.get('/api/bakes')).body as object[];
-    expect(Object.keys(head ?? {}).sort()).toEqual(['id', 'serveAt', 'title', 'version']);
+    expect(Object.keys(head ?? {}).sort()).toEqual(['entries', 'id', 'pies', 'running', 'serveAt', 'title', 'version']);
   });
   it('moves a day when its hour at the table moves', async () => {
     const { id, version } = await made([pies], '2027-02-01T12:00');

@@ -14,7 +14,10 @@ describe('the demo', () => {
     await importer.household({ bake, kitchen, tools, larder, earlierEntries } as never);
     expect(await importer.isEmpty()).toBe(false);
     const { body } = await demo.ask.get('/api/bakes');
-    expect(body).toMatchObject([{ title: 'Lantern supper' }]);
+    expect(body).toMatchObject([
+      { title: 'Lantern supper', entries: 0 },
+      ...earlierEntries.map(() => ({ entries: 1 })),
+    ]);
     expect((await demo.ask.get('/api/larder')).body).toHaveLength(larder.length);
     await demo.stop();
   });

@@ -11,16 +11,24 @@ import { LogAnswersInput } from '@crustallum/core/contracts/log';
 import { ToolInput } from '@crustallum/core/contracts/tool';
 import { BakeInput } from '@crustallum/core/plan/inputs';
 
+/** A day that was, and how it came out. */
+type EarlierEntry = {
+  date: string;
+  title: string;
+  roomC: number;
+  expectedMm: number;
+  pieces: number;
+  people: number;
+  made: unknown[];
+} & Record<string, unknown>;
+
 /** A whole household as data: what the demo is written in. */
 export interface HouseholdFile {
   kitchen: unknown;
   bake: { meal: unknown; items: unknown[] };
   tools: unknown[];
   larder: unknown[];
-  earlierEntries: ({ date: string; title: string; roomC: number; expectedMm: number; pieces: number } & Record<
-    string,
-    unknown
-  >)[];
+  earlierEntries: EarlierEntry[];
 }
 
 /** Imports a household into an empty data file, through the same validation and services as the routes. */
@@ -48,14 +56,20 @@ export class ImportService {
       await this.tools.create({ name: document.name, document });
     }
     for (const thing of file.larder) await this.larder.create({ ...validated(LarderInput, thing) });
-    for (const { date, title, roomC, expectedMm, pieces, ...answers } of file.earlierEntries) {
+    for (const { date, title, roomC, expectedMm, pieces, people, made, ...answers } of file.earlierEntries) {
+      const was = validated(BakeInput, {
+        meal: { title, serveAt: `${date}T18:30`, mouthCount: people, eaters: [] },
+        items: made,
+        kitchen: file.kitchen,
+      });
+      const { id } = await this.bakes.create(was.meal, was.items);
       await this.log.create({
-        bakeId: null,
+        bakeId: id,
         runId: null,
         date,
         title,
         answers: validated(LogAnswersInput, answers),
-        snapshot: { roomC, expectedMm, pieces, pastry: 'roughPuff' },
+        snapshot: { roomC, expectedMm, pieces, pastry: was.items[0]?.dough.pastry },
       });
     }
     await this.bakes.create(meal, items);

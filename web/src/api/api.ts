@@ -1,7 +1,8 @@
+import type { Day } from '@crustallum/core/contracts/day';
 import type { ThunkDispatch, UnknownAction } from '@reduxjs/toolkit';
 import { keepAnswer } from './offlineCache';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
-import type { BakeHead, NewBakeInput, StoredBake, StoredItem } from '@crustallum/core/contracts/bake';
+import type { BakeHead, BakeName, NewBakeInput, StoredBake, StoredItem } from '@crustallum/core/contracts/bake';
 import type { ItemInput } from '@crustallum/core/contracts/item';
 import type { ChangeKitchenInput, StoredKitchen } from '@crustallum/core/contracts/kitchen';
 import type { DrawInput, LarderInput, LarderThing } from '@crustallum/core/contracts/larder';
@@ -19,6 +20,7 @@ export const api = createApi({
   // eslint-disable-next-line max-lines-per-function -- one row for each request
   endpoints: (build) => ({
     bakes: build.query<BakeHead[], void>({ query: () => 'bakes', providesTags: ['Bakes'] }),
+    days: build.query<Day[], void>({ query: () => 'bakes/days', providesTags: ['Bakes'] }),
     bake: build.query<StoredBake, string>({
       query: (id) => `bakes/${id}`,
       providesTags: (_bake, _error, id) => [dayOf(id)],
@@ -40,11 +42,11 @@ export const api = createApi({
         keepBake(id, now.getState());
       },
     }),
-    removeBake: build.mutation<BakeHead, string>({
+    removeBake: build.mutation<BakeName, string>({
       query: (id) => ({ url: `bakes/${id}`, method: 'DELETE' }),
       invalidatesTags: ['Bakes'],
     }),
-    restoreBake: build.mutation<BakeHead, string>({
+    restoreBake: build.mutation<BakeName, string>({
       query: (id) => ({ url: `bakes/${id}/restore`, method: 'POST' }),
       invalidatesTags: ['Bakes'],
     }),
@@ -122,11 +124,12 @@ export const api = createApi({
     log: build.query<LogEntry[], void>({ query: () => 'log', providesTags: ['Log'] }),
     keepEntry: build.mutation<LogEntry, NewEntryInput>({
       query: (body) => ({ url: 'log', method: 'POST', body }),
-      invalidatesTags: ['Log'],
+      // a day that is written down is done
+      invalidatesTags: ['Log', 'Bakes'],
     }),
     changeEntry: build.mutation<LogEntry, ChangeEntryInput & { id: string }>({
       query: ({ id, ...body }) => ({ url: `log/${id}`, method: 'PUT', body }),
-      invalidatesTags: ['Log'],
+      invalidatesTags: ['Log', 'Bakes'],
     }),
   }),
 });
@@ -139,6 +142,7 @@ function keepBake(id: string, state: unknown): void {
 
 export const {
   useBakesQuery,
+  useDaysQuery,
   useBakeQuery,
   useCreateBakeMutation,
   useChangeMealMutation,

@@ -194,11 +194,15 @@ describe('changing a value', () => {
 });
 
 describe('the bake that is open by itself', () => {
-  const head = (id: string, serveAt: string): BakeHead => ({
+  const head = (id: string, serveAt: string, more: Partial<BakeHead> = {}): BakeHead => ({
     id,
     version: 1,
     title: id,
     serveAt,
+    pies: 1,
+    entries: 0,
+    running: false,
+    ...more,
   });
   const now = new Date('2026-12-12T12:00').getTime();
   it('is the soonest to come, or just over, else the latest', () => {
@@ -211,5 +215,14 @@ describe('the bake that is open by itself', () => {
     expect(currentBake([head('over', '2026-12-12T09:00'), head('far', '2026-12-24T18:30')], now)?.id).toBe('over');
     expect(currentBake([head('old', '2026-10-01T18:30'), head('older', '2026-09-01T18:30')], now)?.id).toBe('old');
     expect(currentBake([], now)).toBeUndefined();
+  });
+  it('is one at the bench before one that comes sooner, and never one that is written down', () => {
+    const soon = head('soon', '2026-12-12T18:30');
+    const atWork = head('atWork', '2026-12-13T18:30', { running: true });
+    expect(currentBake([soon, atWork], now)?.id).toBe('atWork');
+    expect(currentBake([head('done', '2026-12-12T18:30', { entries: 1 }), atWork], now)?.id).toBe('atWork');
+    expect(currentBake([head('done', '2026-12-12T18:30', { entries: 1 })], now)).toBeUndefined();
+    // of several pies one is written down, and the day is not over
+    expect(currentBake([head('half', '2026-12-12T18:30', { entries: 1, pies: 2 })], now)?.id).toBe('half');
   });
 });

@@ -1,17 +1,17 @@
 import { useEffect } from 'react';
 import type { BakeHead } from '@crustallum/core/contracts/bake';
+import { dayStanding, type DayStanding } from '@crustallum/core/contracts/dayStanding';
 import { useBakeQuery, useBakesQuery, useKitchenQuery } from '../api/api';
 import { desk } from './desk';
 import { useAppDispatch, useAppSelector } from './store';
 import { takeUpBake } from './takeUpBake';
 
-const graceMs = 12 * 3_600_000;
-
-/** The bake to open when the address names none: the soonest still to come (or just over), else the latest. */
+/** The bake to open when the address names none: one at the bench, else the soonest to come, else the last not written down; none when all are done. */
 export function currentBake(bakes: readonly BakeHead[], now: number): BakeHead | undefined {
   const at = (b: BakeHead) => new Date(b.serveAt).getTime();
-  const ahead = bakes.filter((b) => at(b) > now - graceMs).sort((a, b) => at(a) - at(b));
-  return ahead[0] ?? [...bakes].sort((a, b) => at(b) - at(a))[0];
+  const soonest = [...bakes].sort((a, b) => at(a) - at(b));
+  const are = (standing: DayStanding) => soonest.filter((b) => dayStanding(b, now) === standing);
+  return are('running')[0] ?? are('planned')[0] ?? are('unwritten').at(-1);
 }
 
 /** Puts the addressed bake (or the current one) and the kitchen on the desk. */
@@ -19,7 +19,10 @@ export function useOpenBake(bakeId: string | undefined): { missing: boolean } {
   const dispatch = useAppDispatch();
   const open = useAppSelector((s) => s.desk.bakeId);
   const { data: bakes } = useBakesQuery(undefined, { refetchOnReconnect: true });
-  const wanted = bakeId ?? open ?? (bakes && currentBake(bakes, Date.now())?.id);
+  // a day that is written down makes room for the next
+  const openHead = bakes?.find((b) => b.id === open);
+  const done = openHead !== undefined && dayStanding(openHead, Date.now()) === 'done';
+  const wanted = bakeId ?? (done ? undefined : open) ?? (bakes && currentBake(bakes, Date.now())?.id);
   const { data: bake, error } = useBakeQuery(wanted ?? '', { skip: !wanted });
   const { data: kitchen } = useKitchenQuery();
   useEffect(() => {

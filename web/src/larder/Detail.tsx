@@ -11,10 +11,11 @@ import { useAppDispatch } from '../desk/store';
 import { Because } from '../design/ui/Because';
 import { Choice } from '../design/ui/Choice';
 import { IngredientFinder } from '../design/ui/IngredientFinder';
+import { DayField } from '../design/ui/DayField';
 import { NumberField } from '../design/ui/NumberField';
 import { TextField } from '../design/ui/TextField';
 import { allergenWords } from '../wording/dough';
-import { plain } from '../wording/numbers';
+import { plain, shortDay } from '../wording/numbers';
 import { LabelBar } from './LabelBar';
 import { placeWords } from './places';
 
@@ -60,7 +61,7 @@ export function Detail({ thing, needG }: { thing: LarderThing; needG: number | n
       <p className="quiet-ink m-0" style={{ fontSize: 15 }}>
         {placeWords[thing.shelf]}
         {thing.note ? `, ${thing.note}` : ''}
-        {thing.bestBefore ? `; best before ${thing.bestBefore}` : ''}
+        {thing.bestBefore ? `; best before ${shortDay(new Date(`${thing.bestBefore}T12:00`))}` : ''}
       </p>
       <div className="flex flex-wrap items-baseline gap-2">
         <span className="quiet-ink">There is</span>{' '}
@@ -138,15 +139,7 @@ export function Detail({ thing, needG }: { thing: LarderThing; needG: number | n
             onChange={(pricePerKg) => set({ pricePerKg })}
           />
         </div>
-        <label className="block">
-          best before
-          <input
-            type="date"
-            className="text-field"
-            value={thing.bestBefore ?? ''}
-            onChange={(e) => set({ bestBefore: e.target.value || null })}
-          />
-        </label>
+        <DayField label="best before" value={thing.bestBefore ?? null} onChange={(bestBefore) => set({ bestBefore })} />
         <TextField label="Note" value={thing.note} max={120} optional onChange={(note) => set({ note })} />
         <Choice
           label="Stands"

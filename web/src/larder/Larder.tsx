@@ -8,7 +8,7 @@ import { useAddLarderMutation, useLarderQuery } from '../api/api';
 import { useAppSelector } from '../desk/store';
 import { Pick } from '../design/ui/Pick';
 import { Press } from '../design/ui/Press';
-import { plain } from '../wording/numbers';
+import { plain, shortDay } from '../wording/numbers';
 import { Detail } from './Detail';
 import { OnePlace } from './OnePlace';
 import { Shelves } from './Shelves';
@@ -153,7 +153,7 @@ export function Larder() {
               <ul className="plain-list">
                 {stale.map((t) => (
                   <li key={t.id}>
-                    {t.name}, best before {t.bestBefore}
+                    {t.name}, best before {shortDay(new Date(`${t.bestBefore}T12:00`))}
                   </li>
                 ))}
               </ul>

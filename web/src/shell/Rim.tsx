@@ -39,7 +39,7 @@ function PlacesMenu() {
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content className="slip" align="start" style={{ padding: 6 }}>
-          {[['/', 'Today'] as const, ...places].map(([to, word]) => (
+          {[['/', 'Today'] as const, ['/days', 'Days'] as const, ...places].map(([to, word]) => (
             <DropdownMenu.Item
               key={to}
               className="flex min-h-12 min-w-40 cursor-pointer items-center rounded px-3 outline-none data-[highlighted]:bg-slab"

@@ -1,6 +1,7 @@
 import { lazy, useState, type ComponentType } from 'react';
 import { createBrowserRouter, type RouteObject } from 'react-router';
 import { Today } from '../today/Today';
+import { OpenDay } from './OpenDay';
 import { NotFound } from './NotFound';
 import { loadedRooms, rooms, type RoomWord } from './rooms';
 import { Shell } from './Shell';
@@ -29,6 +30,8 @@ export const routes: RouteObject[] = [
     children: [
       { index: true, element: <Today /> },
       room('new'),
+      room('days'),
+      { path: 'bakes/:bakeId', element: <OpenDay /> },
       { path: 'bakes/:bakeId/:itemId', children: stations.map((word) => room(word)) },
       room('log'),
       room('log', 'log/:entryId'),

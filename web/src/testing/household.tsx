@@ -4,6 +4,7 @@ import { cleanup, render, screen } from '@testing-library/react';
 import { Provider } from 'react-redux';
 import { createMemoryRouter, RouterProvider } from 'react-router';
 import { routes } from '../shell/routes';
+import type { Day } from '@crustallum/core/contracts/day';
 import type { StoredBake, StoredItem } from '@crustallum/core/contracts/bake';
 import type { LarderThing } from '@crustallum/core/contracts/larder';
 import type { LogEntry } from '@crustallum/core/contracts/log';
@@ -25,6 +26,8 @@ interface Sent {
 /** A server of one household in memory, answering as the real one does, for tests of the screens. */
 export class FakeServer {
   bakes: StoredBake[] = [];
+  /** Days that were put away. */
+  away: StoredBake[] = [];
   kitchen: { id: string; version: number; document: KitchenInput } = { id: 'k', version: 1, document: plainKitchen };
   tools: StoredTool[] = [];
   larder: LarderThing[] = [];
@@ -59,6 +62,35 @@ export class FakeServer {
     return bake;
   }
 
+  private counts(bake: StoredBake) {
+    const entries = this.log.filter((e) => e.bakeId === bake.id).length;
+    return { pies: bake.items.length, entries, running: false };
+  }
+
+  private days(): Day[] {
+    return [...this.bakes, ...this.away].map((b) => ({
+      ...b,
+      ...this.counts(b),
+      people: b.meal.mouthCount,
+      names: b.meal.eaters.map((e) => e.name),
+      made: b.items.map(({ document: d }) => ({
+        title: d.title,
+        sign: d.sign,
+        product: d.product,
+        pastry: d.dough.pastry,
+        pieceKind: d.cut.pieceKind,
+        count: d.brief.count,
+        acrossMm: d.cut.cutterMm,
+        depthMm: d.cut.vessel?.depth ?? 0,
+        dishes: d.cut.dishes ?? 1,
+        ...(d.cut.vesselName && d.product !== 'handPies' ? { dish: d.cut.vesselName } : {}),
+        filling: d.filling.name,
+      })),
+      cameOut: this.log.filter((e) => e.bakeId === b.id).map(({ id, title, answers }) => ({ id, title, answers })),
+      away: this.away.includes(b),
+    }));
+  }
+
   private async answer(input: RequestInfo | URL, init?: RequestInit): Promise<Response> {
     const request = input instanceof Request ? input : new Request(new URL(String(input), 'http://localhost'), init);
     const path = new URL(request.url).pathname.replace('/api/', '');
@@ -76,7 +108,8 @@ export class FakeServer {
   private route(method: string, path: string, body: Record<string, unknown>): Response {
     const [what, id, more] = path.split('/');
     if (method === 'GET') {
-      if (what === 'bakes' && !id) return json(this.bakes);
+      if (what === 'bakes' && !id) return json(this.bakes.map((b) => ({ ...b, ...this.counts(b) })));
+      if (what === 'bakes' && id === 'days') return json(this.days());
       if (what === 'bakes') return found(this.bakes.find((b) => b.id === id));
       if (what === 'kitchen') return json(this.kitchen);
       if (what === 'tools') return json(this.tools);
@@ -126,6 +159,16 @@ export class FakeServer {
       if (!bake) return found(undefined);
       if (body['version'] !== bake.version) return stale(bake);
       return json(Object.assign(bake, { meal: body['meal'], version: bake.version + 1 }));
+    }
+    if (what === 'bakes' && (method === 'DELETE' || more === 'restore')) {
+      const bake = [...this.bakes, ...this.away].find((b) => b.id === id);
+      if (!bake) return found(undefined);
+      const without = (list: StoredBake[]) => list.filter((b) => b.id !== id);
+      const bring = method === 'POST';
+      [this.bakes, this.away] = bring
+        ? [[...without(this.bakes), bake], without(this.away)]
+        : [without(this.bakes), [...without(this.away), bake]];
+      return json(bake);
     }
     if (method === 'POST' && what === 'bakes') {
       const made = this.plan();

@@ -1,19 +1,14 @@
 import { useWidth } from '../design/ui/useWidth';
 
 /** One lantern per guest on a rope, as many as the width holds; lit once its pie is sealed. */
-export function Rope({ mouths, lit, bare = false }: { mouths: number; lit: number; bare?: boolean }) {
+export function Rope({ mouths, lit }: { mouths: number; lit: number }) {
   const [ref, width] = useWidth<HTMLDivElement>(1280);
   const shown = Math.min(mouths, Math.max(4, Math.floor(width / 44)));
   const sag = (x: number) => 18 + 46 * (1 - ((x - width / 2) / (width / 2)) ** 2);
-  const full = width / (shown + 0.4);
-  const step = bare ? Math.min(full, Math.max(46, width / (shown + 12))) : full;
-  const from = bare ? (width - step * (shown - 1)) / 2 : step * 0.7;
+  const step = width / (shown + 0.4);
+  const from = step * 0.7;
   return (
-    <div
-      ref={ref}
-      {...(bare ? { 'aria-hidden': true } : { role: 'img', 'aria-label': `${lit} of ${mouths} lanterns lit` })}
-      style={{ height: 122 }}
-    >
+    <div ref={ref} role="img" aria-label={`${lit} of ${mouths} lanterns lit`} style={{ height: 122 }}>
       <svg width={width} height="122">
         <path
           d={`M0 ${sag(0)}${Array.from({ length: 20 }, (_, i) => `L${(width * (i + 1)) / 20} ${sag((width * (i + 1)) / 20)}`).join('')}`}
@@ -30,7 +25,6 @@ export function Rope({ mouths, lit, bare = false }: { mouths: number; lit: numbe
               transform={`translate(${x} ${sag(x)}) rotate(${tilt.toFixed(1)})`}
               stroke="var(--color-ink)"
               strokeWidth="2"
-              strokeDasharray={bare ? '4 3' : undefined}
               fill={i < Math.floor((lit * shown) / mouths) ? 'var(--color-lantern)' : 'var(--color-flour)'}
             >
               <path d="M-5 7c0-8 10-8 10 0" fill="none" />

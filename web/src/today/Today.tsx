@@ -5,6 +5,7 @@ import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { useNow } from '../desk/useNow';
 import { useRunOf } from '../bench/useRunOf';
+import { currentBake } from '../desk/useOpenBake';
 import { useBakesQuery, useLarderQuery } from '../api/api';
 import { useAppSelector } from '../desk/store';
 import { ItemSign } from '../design/drawings/signs';
@@ -29,7 +30,7 @@ export function Today() {
   const { sealed, inHand } = useRunOf(bakeId);
   const short = useMemo(() => (plan && larder ? shortages(plan.needs, larder) : []), [plan, larder]);
   // only where there is no day at all: one that is still being fetched is not to be made anew
-  if (bakes?.length === 0 && !bakeId) return <NewDay />;
+  if (bakes && !bakeId && currentBake(bakes, now.getTime()) === undefined) return <NewDay />;
   if (isError && !bakeId) {
     return (
       <main className="sheet" style={{ display: 'block', padding: 40 }}>
@@ -104,6 +105,9 @@ export function Today() {
             </Link>
             <Link to="/new" className="press quiet">
               Another day
+            </Link>
+            <Link to="/days" className="press quiet">
+              All days
             </Link>
           </div>
         </section>

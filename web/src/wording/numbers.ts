@@ -1,4 +1,6 @@
+import { asHour } from '@crustallum/core/quantities/amounts/asRead';
 import type { Figure, Unit } from '@crustallum/core/plan/figure';
+import { units } from './units';
 
 const minus = '\u2212';
 export const signed = (text: string): string => text.replace(/^-/, minus);
@@ -42,9 +44,8 @@ export function shown({ value, unit }: Pick<Figure, 'value' | 'unit'>): { value:
 /** Counted things, where there is one of them. */
 const one: Record<string, string> = { pieces: 'piece', leaves: 'leaf', turns: 'turn', slits: 'slit', dishes: 'dish' };
 
-/** Clock time of a moment, 24 h. */
-export const clock = (date: Date): string =>
-  `${String(date.getHours()).padStart(2, '0')}:${String(date.getMinutes()).padStart(2, '0')}`;
+/** Clock time of a moment, by 24 or 12 hours as the cook reads them. */
+export const clock = (date: Date): string => asHour(date.getHours(), date.getMinutes(), units().hours);
 export const timer = (seconds: number): string => {
   const s = Math.max(0, Math.round(Math.abs(seconds)));
   const text =
@@ -74,8 +75,18 @@ const months = [
   'November',
   'December',
 ];
-export const dayOf = (date: Date): string => `${days[date.getDay()]} ${date.getDate()} ${months[date.getMonth()]}`;
-export const shortDay = (date: Date): string => `${date.getDate()} ${(months[date.getMonth()] as string).slice(0, 3)}`;
+/** Day and month in the order the cook writes them. */
+const inOrder = (day: number, month: string): string =>
+  units().order === 'dmy' ? `${day} ${month}` : `${month} ${day}`;
+export const dayOf = (date: Date): string =>
+  `${days[date.getDay()]} ${inOrder(date.getDate(), months[date.getMonth()] as string)}`;
+export const shortDay = (date: Date): string =>
+  inOrder(date.getDate(), (months[date.getMonth()] as string).slice(0, 3));
+
+const pad = (n: number): string => String(n).padStart(2, '0');
+/** A moment as it is stored: local, without its zone. */
+export const localMoment = (d: Date): string =>
+  `${d.getFullYear()}-${pad(d.getMonth() + 1)}-${pad(d.getDate())}T${pad(d.getHours())}:${pad(d.getMinutes())}`;
 
 /** A count with its word: `1 step`, `3 steps`. */
 export const counted = (n: number, one: string, many: string): string => `${plain(n, 0)} ${n === 1 ? one : many}`;

@@ -12,12 +12,13 @@ import { useAppDispatch, useAppSelector } from '../../desk/store';
 import { ItemSign } from '../../design/drawings/signs';
 import { MarginNumber } from '../../design/ui/MarginNumber';
 import { Press } from '../../design/ui/Press';
+import { MomentField } from '../../design/ui/MomentField';
 import { Rule } from '../../design/ui/Rule';
 import { TextField } from '../../design/ui/TextField';
 import { useNarrow } from '../../design/ui/useWidth';
 import { planner } from '../../workers/planner';
 import { problemWords } from '../../wording/problems';
-import { clock, momentAt, plain, served } from '../../wording/numbers';
+import { clock, momentAt, plain, served, localMoment } from '../../wording/numbers';
 import { formWords, pastryWords, piecesOf } from '../../wording/words';
 import { BriefWords } from './BriefWords';
 import { ForSoMany } from './ForSoMany';
@@ -86,15 +87,14 @@ export function BriefStation() {
             to={40}
             onChange={(mouthCount) => changeMeal({ mouthCount })}
           />
-          <label className="quiet-ink block pt-1" style={{ fontSize: 16, fontWeight: 500 }}>
+          <p className="quiet-ink m-0 pt-1" style={{ fontSize: 16, fontWeight: 500 }} aria-hidden="true">
             On the table
-            <input
-              className="text-field"
-              type="datetime-local"
-              value={meal.serveAt}
-              onChange={(e) => e.target.value && changeMeal({ serveAt: e.target.value.slice(0, 16) })}
-            />
-          </label>
+          </p>
+          <MomentField
+            label="On the table"
+            value={served(meal.serveAt)}
+            onChange={(at) => changeMeal({ serveAt: localMoment(at) })}
+          />
           {served(meal.serveAt) < now ? (
             <p className="problem m-0" role="alert">
               That moment has passed; on the table: a later one is needed.
