@@ -2,7 +2,7 @@ import '@fontsource-variable/atkinson-hyperlegible-next';
 import '@fontsource-variable/commissioner/full.css';
 import '@fontsource-variable/literata/wght-italic.css';
 import './design/app.css';
-import { StrictMode } from 'react';
+import { StrictMode, useSyncExternalStore } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { RouterProvider } from 'react-router';
@@ -12,6 +12,14 @@ import { loadRoom } from './shell/rooms';
 import { makeRouter } from './shell/routes';
 import { openFirst } from './desk/openFirst';
 import { store } from './desk/store';
+import { onUnits, units } from './wording/units';
+
+const router = makeRouter();
+/** Everything, drawn anew when the cook reads in other units. */
+function AsRead() {
+  const read = useSyncExternalStore(onUnits, units);
+  return <RouterProvider key={JSON.stringify(read)} router={router} />;
+}
 
 const room = loadRoom(location.pathname);
 const opened = openFirst(store.dispatch, location.pathname).catch(() => undefined);
@@ -27,7 +35,7 @@ void Promise.race([Promise.all([opened, room]), new Promise((late) => setTimeout
   createRoot(document.getElementById('root') as HTMLElement).render(
     <StrictMode>
       <Provider store={store}>
-        <RouterProvider router={makeRouter()} />
+        <AsRead />
       </Provider>
     </StrictMode>,
   ),

@@ -9,7 +9,7 @@ import { ColdLine } from '../coldline/ColdLine';
 import { Hatches } from '../design/drawings/Hatches';
 import { useAppSelector } from '../desk/store';
 import { useNarrow, usePhone } from '../design/ui/useWidth';
-import { clock, momentAt, span, timer, counted } from '../wording/numbers';
+import { clock, counted, momentAt, span, timer } from '../wording/numbers';
 import { begun } from './begun';
 import { callOf, stepWord } from '../wording/steps';
 import { FillingParts } from './FillingParts';

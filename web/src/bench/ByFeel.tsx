@@ -1,7 +1,7 @@
 import type { RunEventType } from '@crustallum/core/contracts/run';
 import { partName } from '@crustallum/core/dough/formula';
 import { byFeel, feelTests, type Feel } from '@crustallum/core/dough/weighing';
-import { plain } from '../wording/numbers';
+import { plain, weight, weightParts } from '../wording/numbers';
 import { FeelPicture } from './FeelPicture';
 import type { RunPlan } from './run';
 import { pouredPart, type Weighing } from './weighing';
@@ -52,12 +52,12 @@ export function Poured({ item, itemIndex, now, say }: Props) {
   return (
     <>
       <div className="bench-label">{partName(state.liquid).toLowerCase()} poured so far</div>
-      <div className="bench-far" role="status" aria-label={`Poured ${plain(state.pouredG, 0)} g`}>
-        {plain(state.pouredG, 0)}
-        <small> g</small>
+      <div className="bench-far" role="status" aria-label={`Poured ${weight(state.pouredG)}`}>
+        {weightParts(state.pouredG).number}
+        <small> {weightParts(state.pouredG).unit}</small>
       </div>
       <p className="m-0" style={{ fontSize: 20 }}>
-        {plain(state.firstLotG, 0)} first, of {plain(state.plannedG, 0)}
+        {weight(state.firstLotG)} first, of {weight(state.plannedG)}
         {state.leftG < -0.5 ? `; ${plain(-state.leftG, 0)} more than planned` : ''}
       </p>
       <div className="bench-row">
@@ -115,7 +115,7 @@ export function FeelTests({ item, itemIndex, now, say }: Props) {
             className="press quiet bench-side"
             onClick={() => void say('poured', { itemIndex, grams: dustG, dust: true })}
           >
-            Dust in {dustG} g flour
+            Dust in {weight(dustG)} of flour
           </button>
           <button
             type="button"
@@ -125,7 +125,7 @@ export function FeelTests({ item, itemIndex, now, say }: Props) {
           >
             Less
           </button>
-          <span style={{ fontSize: 20 }}>{now.dustedG > 0 ? `${plain(now.dustedG, 0)} g in so far` : ''}</span>
+          <span style={{ fontSize: 20 }}>{now.dustedG > 0 ? `${weight(now.dustedG)} in so far` : ''}</span>
         </div>
       )}
     </div>

@@ -1,9 +1,9 @@
 import { closingCodes, type StepCode } from '@crustallum/core/plan/steps/codes';
-import { plain } from '../wording/numbers';
+import { weight } from '../wording/numbers';
 
 const closing = new Set<StepCode>([...closingCodes, 'assembleLeaves']);
 
-const grams = (g: number): string => `${plain(g, g < 20 ? 1 : 0)} g`;
+const grams = (g: number): string => `${weight(g, g < 20 ? 1 : 0)}`;
 
 /** What goes into the pot in all, and into each pie when it is filled. */
 export function FillingParts({

@@ -64,7 +64,7 @@ export function LeftPanel({ run, state, warmth, rechill, quiet, now, probe, chil
             {plain(Math.max(1, standMin), 0)}
             <small> min</small>
           </div>
-          <Because>it cracks under {plain(line?.band.low ?? 0, 0)}°</Because>
+          <Because>it cracks under {degrees(line?.band.low ?? 0, 0)}</Because>
         </>
       ) : (
         <>
@@ -88,7 +88,7 @@ export function LeftPanel({ run, state, warmth, rechill, quiet, now, probe, chil
             <Because>
               {leaf
                 ? `a bare leaf dries, and cracks under ${plain(line.band.low, 0)} %`
-                : `it warms from ${degrees(stretch.value[0] ?? 0)} and leaves the band at ${plain(line?.band.high ?? 0, 0)}°`}
+                : `it warms from ${degrees(stretch.value[0] ?? 0)} and leaves the band at ${degrees(line?.band.high ?? 0, 0)}`}
             </Because>
           )}
         </>
@@ -143,7 +143,7 @@ function probeWords(probe: ProbeInHand): string {
   if (probe.odd !== null) return `It says ${degrees(probe.odd, 0)}: no pastry is that warm. Is it in?`;
   if (probe.last === null) return probe.silent ? 'It does not answer; the reckoning goes on.' : 'Waiting for it.';
   const pace =
-    probe.pace === null ? '' : `${probe.pace < 0 ? 'cooling' : 'warming'} ${plain(Math.abs(probe.pace), 2)}° a minute`;
+    probe.pace === null ? '' : `${probe.pace < 0 ? 'cooling' : 'warming'} ${degrees(Math.abs(probe.pace), 2)} a minute`;
   const made = probe.recalibrated;
   if (!made || made.status === 'tooFew') return pace;
   if (made.status === 'outOfRange') return `${pace}; too far from the reckoning to learn from`;

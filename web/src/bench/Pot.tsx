@@ -1,11 +1,11 @@
 import type { RunEventType } from '@crustallum/core/contracts/run';
 import { feltParts, potFeels, potNext, type FeltPart, type PotFeel } from '@crustallum/core/filling/byFeel';
-import { plain } from '../wording/numbers';
+import { weight } from '../wording/numbers';
 import type { RunPlan } from './run';
 import { inThePot, type Weighing } from './weighing';
 
 const words: Record<PotFeel, string> = { tooThick: 'too thick', asWanted: 'as wanted', tooThin: 'too thin' };
-const grams = (g: number): string => `${plain(g, g < 20 ? 1 : 0)} g`;
+const grams = (g: number): string => `${weight(g, g < 20 ? 1 : 0)}`;
 
 interface Props {
   item: RunPlan['items'][number];

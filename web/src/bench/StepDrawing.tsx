@@ -1,6 +1,6 @@
 import type { TimedStep } from '@crustallum/core/plan/steps/codes';
 import { Measure } from '../design/drawings/Measure';
-import { plain } from '../wording/numbers';
+import { long, plain, sides, thin } from '../wording/numbers';
 
 /** The thing in hand, from the step's own numbers: the sheet to roll, or the piece to fill. */
 export function StepDrawing({ step }: { step: TimedStep }) {
@@ -16,7 +16,7 @@ export function StepDrawing({ step }: { step: TimedStep }) {
         height={w * px + 60}
         viewBox={`0 0 520 ${w * px + 60}`}
         role="img"
-        aria-label={`A sheet of ${plain(l / 10, 0)} × ${plain(w / 10, 0)} cm`}
+        aria-label={`A sheet of ${sides([l, w], 0)}`}
         style={{ maxWidth: '100%' }}
       >
         <rect
@@ -41,7 +41,7 @@ export function StepDrawing({ step }: { step: TimedStep }) {
               strokeDasharray="10 6"
             />
           ))}
-        <Measure x1={10} x2={10 + l * px} y1={18} y2={18} text={`${plain(l / 10, 0)} cm`} />
+        <Measure x1={10} x2={10 + l * px} y1={18} y2={18} text={`${long(l, 0)}`} />
         <Measure x1={26 + l * px} x2={26 + l * px} y1={36} y2={36 + w * px} />
         <text x={38 + l * px} y={42 + (w * px) / 2} style={{ fontSize: 20 }} className="b">
           {plain(w / 10, 0)}
@@ -57,7 +57,7 @@ export function StepDrawing({ step }: { step: TimedStep }) {
         height="170"
         viewBox="0 0 520 170"
         role="img"
-        aria-label={`Leave ${plain(n('rim'), 0)} mm of rim bare`}
+        aria-label={`Leave ${thin(n('rim'), 0)} of rim bare`}
         style={{ maxWidth: '100%' }}
       >
         <path
@@ -78,7 +78,7 @@ export function StepDrawing({ step }: { step: TimedStep }) {
         <line x1="10" x2="490" y1="131" y2="131" stroke="var(--color-ink)" strokeWidth="6" />
         <Measure x1={30} x2={30 + rim} y1={152} y2={152} />
         <text x={44 + rim} y="160" style={{ fontSize: 20 }} className="b">
-          leave {plain(n('rim'), 0)} mm bare
+          leave {thin(n('rim'), 0)} bare
         </text>
       </svg>
     );

@@ -9,7 +9,7 @@ import { useEffect, useState } from 'react';
 import { scale } from '../devices/scale';
 import { useLarderQuery } from '../api/api';
 import { NumberField } from '../design/ui/NumberField';
-import { plain } from '../wording/numbers';
+import { plain, weight, weightParts } from '../wording/numbers';
 import type { RunPlan } from './run';
 import { actualParts, toAdd, tolerance, toTakeOut, type Weighing } from './weighing';
 
@@ -20,7 +20,7 @@ interface Props {
   say: (type: RunEventType, data?: Record<string, unknown>) => Promise<void>;
 }
 const gramRule = { min: 0, max: 50_000, unit: 'g', integer: false };
-const grams = (g: number) => `${plain(g, Math.abs(g) < 20 ? 1 : 0)} g`;
+const grams = (g: number) => weight(g, Math.abs(g) < 20 ? 1 : 0);
 
 const useReading = (): number => {
   const [reading, setReading] = useState(0);
@@ -43,14 +43,15 @@ export function ScaleReading({ item, itemIndex, now, say }: Props) {
   const target = part.grams * now.factor;
   const name = partName(part);
   const off = reading - target;
+  const onScale = weightParts(reading, target < 20 ? 1 : 0);
   return (
     <>
       <div className="bench-label">
         {name}, {now.weighed.length + 1} of {parts.length}
       </div>
       <div className="bench-far" role="status" aria-label={`On the scale ${grams(reading)}`}>
-        {plain(reading, target < 20 ? 1 : 0)}
-        <small> g</small>
+        {onScale.number}
+        <small> {onScale.unit}</small>
       </div>
       <p className="m-0" style={{ fontSize: 26, fontWeight: 640 }}>
         {Math.abs(off) <= tolerance(target) ? 'right' : off > 0 ? `${grams(off)} over` : `${grams(-off)} more`}{' '}

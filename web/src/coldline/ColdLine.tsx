@@ -1,11 +1,12 @@
 import type { ColdLine as Line, Stretch } from '@crustallum/core/plan/coldLine/line';
 import type { TimedStep } from '@crustallum/core/plan/steps/codes';
+import { onLine } from './onLine';
 import { line as path } from 'd3-shape';
 import { ChevronDown, ChevronUp } from 'lucide-react';
 import { memo, useId, useMemo, useState } from 'react';
 import { Because } from '../design/ui/Because';
 import { useNarrow, usePhone, useWidth } from '../design/ui/useWidth';
-import { clock, plain, span } from '../wording/numbers';
+import { clock, degrees, plain, span } from '../wording/numbers';
 import { stepWord } from '../wording/steps';
 import {
   aroundFocus,
@@ -139,7 +140,7 @@ export const ColdLine = memo(function ColdLine({
                   <Because>
                     {leaf
                       ? 'a bare leaf dries'
-                      : `it warms from ${plain(tight?.value[0] ?? 0, 1)} to ${plain(tight?.value[tight.value.length - 1] ?? 0, 1)}° there`}
+                      : `it warms from ${degrees(tight?.value[0] ?? 0, 1)} to ${degrees(tight?.value[tight.value.length - 1] ?? 0, 1)} there`}
                   </Because>
                 </div>
               </>
@@ -168,7 +169,7 @@ export const ColdLine = memo(function ColdLine({
           <title id={`t${id}`}>
             {line.free
               ? `${name}: nothing has to stay cold`
-              : `${name}: ${plain(line.band.low, 0)} to ${plain(line.band.high, 0)} ${line.unit} works`}
+              : `${name}: ${onLine(line.band.low, line.medium)} to ${onLine(line.band.high, line.medium)} works`}
           </title>
           <defs>
             <linearGradient id={`band${id}`} x1="0" x2="0" y1="0" y2="1">
@@ -352,8 +353,7 @@ export const ColdLine = memo(function ColdLine({
                   y={scale.bandTop + 5}
                   style={{ fill: leaf ? 'var(--color-water-lit)' : 'var(--color-rhubarb-lit)', fontWeight: 640 }}
                 >
-                  {plain(line.band.high, 0)}
-                  {leaf ? ' %' : '°'}
+                  {onLine(line.band.high, line.medium)}
                 </text>
                 {tall > 110 && (
                   <text
@@ -367,8 +367,7 @@ export const ColdLine = memo(function ColdLine({
                   y={scale.bandBottom + 6}
                   style={{ fill: leaf ? 'var(--color-chalk)' : 'var(--color-frost-lit)', fontWeight: 640 }}
                 >
-                  {plain(line.band.low, 0)}
-                  {leaf ? ' %' : '°'}
+                  {onLine(line.band.low, line.medium)}
                 </text>
               </g>
             )}
@@ -380,7 +379,7 @@ export const ColdLine = memo(function ColdLine({
             return (
               <li key={s.stepId}>
                 {step ? stepWord(step) : s.code}, {s.kind === 'cold' ? 'in the cold' : 'at the bench'} {span(s.minutes)}
-                , from {plain(s.value[0] ?? 0, 1)} to {plain(s.value[s.value.length - 1] ?? 0, 1)} {line.unit}
+                , from {onLine(s.value[0] ?? 0, line.medium, 1)} to {onLine(s.value.at(-1) ?? 0, line.medium, 1)}
                 {s.leavesBandAt !== null ? `, ${plain(s.leavesBandAt - s.minutes, 0)} minutes in hand` : ''}
               </li>
             );

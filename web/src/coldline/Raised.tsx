@@ -1,5 +1,6 @@
 import type { ColdLine } from '@crustallum/core/plan/coldLine/line';
 import type { TimedStep } from '@crustallum/core/plan/steps/codes';
+import { onLine } from './onLine';
 import { line as path } from 'd3-shape';
 import { useId, useMemo, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { useWidth } from '../design/ui/useWidth';
@@ -59,7 +60,6 @@ export function Raised({ line, steps, serveAt, asked, live, measured = [], onLon
   const points = useMemo(() => linePieces(laid, scale), [laid, scale]);
   const dots = useMemo(() => (asked ? ghostPieces(laid, asked.line, scale) : []), [laid, asked, scale]);
   const leaf = line.medium === 'leaf';
-  const unit = leaf ? ' %' : '°';
   const d = points.map((p) => draw(p) ?? '').join('');
   const startOf = (stepId: string) => steps.find((s) => s.id === stepId);
   const timeOf = (stepId: string, more = 0) => clock(momentAt(serveAt, (startOf(stepId)?.startMin ?? 0) + more));
@@ -126,8 +126,7 @@ export function Raised({ line, steps, serveAt, asked, live, measured = [], onLon
             <g key={v}>
               <line x1="-8" x2="0" y1={scale.y(v)} y2={scale.y(v)} stroke="var(--color-chalk-2)" />
               <text x="-14" y={scale.y(v) + 5} textAnchor="end" className="cq">
-                {plain(v, 0)}
-                {unit}
+                {onLine(v, line.medium)}
               </text>
             </g>
           ))}
@@ -139,8 +138,7 @@ export function Raised({ line, steps, serveAt, asked, live, measured = [], onLon
                 <g key={word}>
                   <line x1="0" x2={width} y1={scale.y(at)} y2={scale.y(at)} stroke={warm} strokeDasharray="10 6" />
                   <text x={width + 10} y={scale.y(at) + 5} style={{ fill: warm }}>
-                    {word} {plain(at, 0)}
-                    {unit}
+                    {word} {onLine(at, line.medium)}
                   </text>
                 </g>
               ),
@@ -171,7 +169,7 @@ export function Raised({ line, steps, serveAt, asked, live, measured = [], onLon
               <path d={draw(p) ?? ''} stroke="#ffffff" strokeWidth="5" />
             </g>
           ))}
-          <Hands laid={laid} y={scale.y} unit={unit} tightest={line.tightestStepId} />
+          <Hands laid={laid} y={scale.y} medium={line.medium} tightest={line.tightestStepId} />
           {laid
             .filter((s) => s.workableFrom !== null && s.code !== 'cut' && s.workableFrom > 0 && s.minutes > 0)
             .map((s) => {
@@ -274,12 +272,12 @@ function Ribbon({ s, y }: { s: LaidStretch; y: (v: number) => number }) {
 function Hands({
   laid,
   y,
-  unit,
+  medium,
   tightest,
 }: {
   laid: readonly LaidStretch[];
   y: (v: number) => number;
-  unit: string;
+  medium: ColdLine['medium'];
   tightest: string | null;
 }) {
   let last = -Infinity;
@@ -302,8 +300,7 @@ function Hands({
               <line x1={x} x2={x} y1="-14" y2={y(end)} stroke="var(--color-chalk)" />
               <circle cx={x} cy={y(end)} r="8" fill="var(--color-sea)" stroke="#ffffff" strokeWidth="2.500" />
               <text x={x} y="-62" textAnchor={anchor} className="cq">
-                {plain(end, 1)}
-                {unit} at the end
+                {onLine(end, medium, 1)} at the end
               </text>
               <text x={x} y="-24" textAnchor={anchor} className="b">
                 <tspan style={{ fill: ink, fontSize: 34 }}>{plain(Math.abs(spare), 0)}</tspan>{' '}

@@ -62,7 +62,7 @@ describe('the Cold Line on the page', () => {
   it('reads every step aloud with its minutes and degrees', () => {
     render(<ColdLine line={line} steps={steps} serveAt={meal.serveAt} />);
     expect(screen.getAllByRole('listitem')).toHaveLength(line.stretches.length);
-    expect(screen.getAllByRole('listitem')[0]?.textContent).toMatch(/Weigh, at the bench 10 min, from 5.0 to/);
+    expect(screen.getAllByRole('listitem')[0]?.textContent).toMatch(/Weigh, at the bench 10 min, from 5.0° to/);
   });
   it('can be raised and lowered', () => {
     render(<ColdLine line={line} steps={steps} serveAt={meal.serveAt} />);

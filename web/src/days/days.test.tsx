@@ -114,7 +114,7 @@ describe('a day and an hour', () => {
   it('are moved along their rulers: a day pressed, an hour by its keys', async () => {
     household(1);
     open('/new');
-    const field = (await screen.findByRole('textbox', { name: 'day and time at the table' })) as HTMLInputElement;
+    const field = await screen.findByRole<HTMLInputElement>('textbox', { name: 'day and time at the table' });
     fireEvent.change(field, { target: { value: '2037-05-01T19:00' } });
     fireEvent.click(screen.getByRole('button', { name: 'a quarter of an hour later' }));
     expect(field.value).toBe('Friday 1 May, 19:15');

@@ -3,7 +3,7 @@ import { shapeSize, type CutShape } from '@crustallum/core/cutting/shape';
 import type { CutPlan } from '@crustallum/core/plan/stations/cut/station';
 import { unparse } from 'papaparse';
 import { blankWords } from '../wording/cut';
-import { plain } from '../wording/numbers';
+import { long, sides, thin, weight } from '../wording/numbers';
 
 export interface CutRow {
   roll: number | '';
@@ -76,31 +76,30 @@ export const cutCsv = (cut: CutPlan): string => `${unparse(cutRows(cut))}\r\n`;
 
 /** The plan of the cut in words: for who reads no drawings. */
 export function cutText(title: string, cut: CutPlan): string {
-  const cm = (mm: number) => plain(mm / 10, 1);
   const lines = [title, ''];
   cut.generations.forEach((g, i) => {
     const [length, width] = shapeSize(g.shape);
-    const size = g.shape.kind === 'disc' ? `${cm(length)} cm rounds` : `pieces of ${cm(length)} × ${cm(width)} cm`;
+    const size = g.shape.kind === 'disc' ? `${long(length)} rounds` : `pieces of ${sides([length, width])}`;
     const [a, b] =
       g.sheet.shape === 'round'
         ? [g.sheet.d, g.sheet.d]
         : [g.sheet.w, g.sheet.shape === 'rect' ? g.sheet.h : g.sheet.w];
     lines.push(
-      `Roll ${i + 1}: ${plain(g.mass, 0)} g, rolled to ${plain(g.roll, 1)} mm, ${g.sheets > 1 ? `${g.sheets} sheets of ` : ''}${cm(Math.max(a, b))} × ${cm(Math.min(a, b))} cm.`,
-      `  Cut ${g.n} ${size}${g.lids && g.bases ? `: ${g.lids} lids, then ${g.bases} bases` : ''}, ${plain(g.pieceMass, 0)} g each.`,
-      `  ${plain(g.scrap, 0)} g are left: ${i < cut.generations.length - 1 ? 'lay them flat on one another, do not knead; rest 20 to 30 minutes cold, and roll again' : 'that is the end'}.`,
+      `Roll ${i + 1}: ${weight(g.mass)}, rolled to ${thin(g.roll)}, ${g.sheets > 1 ? `${g.sheets} sheets of ` : ''}${sides([Math.max(a, b), Math.min(a, b)])}.`,
+      `  Cut ${g.n} ${size}${g.lids && g.bases ? `: ${g.lids} lids, then ${g.bases} bases` : ''}, ${weight(g.pieceMass)} each.`,
+      `  ${weight(g.scrap)} are left: ${i < cut.generations.length - 1 ? 'lay them flat on one another, do not knead; rest 20 to 30 minutes cold, and roll again' : 'that is the end'}.`,
     );
   });
   if (cut.generations.length === 0)
     for (const b of cut.blanks)
       lines.push(
-        `${b.count} ${blankWords[b.kind]}: ${cm(b.dims[0])} × ${cm(b.dims[1])} cm, ${plain(cut.rolled.thicknessMm, 1)} mm, ${plain(b.massG, 0)} g each.`,
+        `${b.count} ${blankWords[b.kind]}: ${sides([b.dims[0], b.dims[1]])}, ${thin(cut.rolled.thicknessMm)}, ${weight(b.massG)} each.`,
       );
   cut.together?.forEach((r, i) =>
     lines.push(
-      `Roll ${i + 1}: ${r.sheets > 1 ? `${r.sheets} sheets of ` : ''}${cm(r.lengthMm)} × ${cm(r.widthMm)} cm; ${r.pairs} lids, then ${r.pairs} bases.`,
+      `Roll ${i + 1}: ${r.sheets > 1 ? `${r.sheets} sheets of ` : ''}${sides([r.lengthMm, r.widthMm])}; ${r.pairs} lids, then ${r.pairs} bases.`,
     ),
   );
-  lines.push('', `Dough to make: ${plain(cut.doughMassG, 0)} g.`, '');
+  lines.push('', `Dough to make: ${weight(cut.doughMassG)}.`, '');
   return lines.join('\n');
 }

@@ -15,7 +15,7 @@ import { DayField } from '../design/ui/DayField';
 import { NumberField } from '../design/ui/NumberField';
 import { TextField } from '../design/ui/TextField';
 import { allergenWords } from '../wording/dough';
-import { plain, shortDay } from '../wording/numbers';
+import { degrees, plain, shortDay, weight } from '../wording/numbers';
 import { LabelBar } from './LabelBar';
 import { placeWords } from './places';
 
@@ -76,7 +76,7 @@ export function Detail({ thing, needG }: { thing: LarderThing; needG: number | n
       </div>
       {needG !== null && (
         <p className="m-0">
-          This day needs <strong>{plain(needG, 0)} g</strong>.
+          This day needs <strong>{weight(needG)}</strong>.
         </p>
       )}
       {error !== undefined && (
@@ -100,8 +100,8 @@ export function Detail({ thing, needG }: { thing: LarderThing; needG: number | n
           </p>
           {window && (
             <p className="m-0">
-              Works <strong>{`${plain(window.brittleBelow, 0)}–${plain(window.idealHigh, 0)}°`}</strong> folded,{' '}
-              <strong>{`${plain(window.handLow, 0)}–${plain(window.handHigh, 0)}°`}</strong> rubbed in.
+              Works <strong>{`${plain(window.brittleBelow, 0)}–${degrees(window.idealHigh, 0)}`}</strong> folded,{' '}
+              <strong>{`${plain(window.handLow, 0)}–${degrees(window.handHigh, 0)}`}</strong> rubbed in.
             </p>
           )}
           <Cups thing={thing} isFlour={known.group === 'flour'} bulk={known.bulkGPerMl} set={set} />
@@ -174,7 +174,7 @@ function Cups({
     <div>
       <div>
         <span className="quiet-ink">{cups.length ? 'Your own cup' : 'A cup of 250 ml'}</span>{' '}
-        <strong style={{ fontSize: 22 }}>{plain(cup.meanG, 0)} g</strong> ± {plain(cup.spreadG, 0)}
+        <strong style={{ fontSize: 22 }}>{weight(cup.meanG)}</strong> ± {weight(cup.spreadG)}
       </div>
       <Because>
         {cups.length

@@ -3,11 +3,13 @@ import { benches } from '@crustallum/core/cold/environments';
 import { eggSizes } from '@crustallum/core/dough/eggs';
 import { numberRules } from '@crustallum/core/quantities/rules';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
+import { X } from 'lucide-react';
 import { useEffect } from 'react';
 import { useForm } from 'react-hook-form';
 import { useChangeKitchenMutation, useKitchenQuery } from '../api/api';
 import { Press } from '../design/ui/Press';
-import { rangeWords } from '../wording/problems';
+import { Cooks } from './Cooks';
+import { NumberField } from '../design/ui/NumberField';
 import { benchWords } from '../wording/words';
 import { fridgeKinds, KitchenInput } from '@crustallum/core/contracts/kitchen';
 
@@ -36,14 +38,15 @@ const picks = [
   ['eggSize', 'Its eggs', eggSizes.map((k) => [k, eggWords[k]] as const)],
   ['fridgeKind', 'Its fridge', fridgeKinds.map((k) => [k, fridgeWords[k]] as const)],
 ] as const;
-/** May be left empty. */
+/** May be left open; and what they begin with when they are said. */
 const optional = new Set<string>(['flourLimitG', 'benchC']);
+const startingAt: Partial<Record<(typeof numbers)[number][0], number>> = { flourLimitG: 500, benchC: 12 };
 
 /** The kitchen as the engine needs it; the same class that the server and the models check says what is allowed. */
 export default function KitchenForm() {
   const { data } = useKitchenQuery();
   const [change, { isLoading, isSuccess, error }] = useChangeKitchenMutation();
-  const { register, handleSubmit, reset, formState } = useForm<KitchenInput>({
+  const { register, handleSubmit, reset, formState, watch, setValue } = useForm<KitchenInput>({
     resolver: classValidatorResolver(KitchenInput, { validator: { whitelist: true } }),
     mode: 'onChange',
   });
@@ -63,34 +66,39 @@ export default function KitchenForm() {
       <div className="grid gap-x-6" style={{ gridTemplateColumns: 'repeat(auto-fill, minmax(200px, 1fr))' }}>
         {numbers.map(([name, label]) => {
           const rule = rules[name];
-          const wrong = formState.errors[name];
+          const value = watch(name);
+          if (!rule) return null;
+          const set = (to: number | null) => setValue(name, to as never, { shouldDirty: true, shouldValidate: true });
+          const none = value === null || value === undefined;
           return (
             <div key={name} className="py-1">
               <label htmlFor={name} className="quiet-ink" style={{ fontSize: 16 }}>
-                {label} {rule?.unit && `(${rule.unit})`}
+                {label}
               </label>
-              <input
-                id={name}
-                className="text-field"
-                inputMode="decimal"
-                aria-invalid={wrong !== undefined}
-                aria-describedby={wrong ? `${name}-wrong` : undefined}
-                {...register(name, {
-                  setValueAs: (v: string | number | null | undefined) =>
-                    typeof v === 'number' || v === undefined || v === null
-                      ? v
-                      : v.trim() === ''
-                        ? optional.has(name)
-                          ? null
-                          : NaN
-                        : Number(v.replace(',', '.')),
-                })}
-              />
-              {wrong && rule && (
-                <span id={`${name}-wrong`} className="field-error" role="alert">
-                  {label}: {rangeWords(rule)}
-                </span>
-              )}
+              <div className="flex items-center gap-2">
+                {none ? (
+                  <button
+                    type="button"
+                    className="press quiet w-full"
+                    style={{ minHeight: 44 }}
+                    onClick={() => set(startingAt[name] ?? rule.min)}
+                  >
+                    as it comes: say it
+                  </button>
+                ) : (
+                  <NumberField id={name} label={label} value={value} rule={rule} unit={rule.unit} onChange={set} />
+                )}
+                {!none && optional.has(name) && (
+                  <button
+                    type="button"
+                    className="key"
+                    aria-label={`${label}: leave it open`}
+                    onClick={() => set(null)}
+                  >
+                    <X size={18} />
+                  </button>
+                )}
+              </div>
             </div>
           );
         })}
@@ -109,6 +117,10 @@ export default function KitchenForm() {
           </div>
         ))}
       </div>
+      <Cooks
+        names={watch('cooks') ?? []}
+        onChange={(cooks) => setValue('cooks', cooks, { shouldDirty: true, shouldValidate: true })}
+      />
       {error && (
         <p className="problem">
           {stale

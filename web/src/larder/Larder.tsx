@@ -8,19 +8,25 @@ import { useAddLarderMutation, useLarderQuery } from '../api/api';
 import { useAppSelector } from '../desk/store';
 import { Pick } from '../design/ui/Pick';
 import { Press } from '../design/ui/Press';
-import { plain, shortDay } from '../wording/numbers';
+import { shortDay, weight } from '../wording/numbers';
+import { useSearchParams } from 'react-router';
 import { Detail } from './Detail';
+import { HowYouRead } from './HowYouRead';
 import { OnePlace } from './OnePlace';
 import { Shelves } from './Shelves';
 
 const placeOf = { fridge: 'C', freezer: 'F', shelf: 'H' } as const;
 const KitchenForm = lazy(() => import('./KitchenForm'));
 
+const shows = ['larder', 'all', 'kitchen'] as const;
+
 export function Larder() {
   const { data: things = [], isLoading, isError } = useLarderQuery();
   const { plan, meal } = useAppSelector((s) => s.desk);
   const [find, setFind] = useState('');
-  const [show, setShow] = useState<'larder' | 'all' | 'kitchen'>('larder');
+  const [search, setSearch] = useSearchParams();
+  const show = shows.find((s) => s === search.get('show')) ?? 'larder';
+  const setShow = (to: (typeof shows)[number]) => setSearch(to === 'larder' ? {} : { show: to }, { replace: true });
   const [place, setPlace] = useState('C');
   const [chosenId, setChosenId] = useState<string | null>(null);
   const [add] = useAddLarderMutation();
@@ -79,7 +85,7 @@ export function Larder() {
               >
                 <span>{t.name}</span>
                 <span>
-                  {plain(t.grams, 0)} g <strong>{t.shelf}</strong>
+                  {weight(t.grams)} <strong>{t.shelf}</strong>
                 </span>
               </button>
             </li>
@@ -110,6 +116,7 @@ export function Larder() {
           {show === 'kitchen' ? (
             <Suspense fallback={<p className="working">One moment</p>}>
               <KitchenForm />
+              <HowYouRead />
             </Suspense>
           ) : show === 'all' ? (
             <OnePlace things={things} place={place} onPlace={setPlace} chosen={chosen?.id} onChoose={setChosenId} />
@@ -128,9 +135,9 @@ export function Larder() {
             <ul className="plain-list">
               {short.map((s) => (
                 <li key={s.name}>
-                  {plain(s.shortG, 0)} g {s.name.toLowerCase()}{' '}
+                  {weight(s.shortG)} {s.name.toLowerCase()}{' '}
                   <span className="quiet-ink">
-                    (needs {plain(s.needG, 0)}, there is {plain(s.haveG, 0)})
+                    (needs {weight(s.needG)}, there is {weight(s.haveG)})
                   </span>
                 </li>
               ))}

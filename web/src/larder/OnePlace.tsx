@@ -1,6 +1,6 @@
 import { ToggleGroup } from 'radix-ui';
 import type { LarderThing } from '@crustallum/core/contracts/larder';
-import { plain } from '../wording/numbers';
+import { weight } from '../wording/numbers';
 import { placeWords } from './places';
 
 interface Props {
@@ -47,7 +47,7 @@ export function OnePlace({ things, place, onPlace, chosen, onChoose }: Props) {
               onClick={() => onChoose(t.id)}
             >
               <strong>{t.name}</strong>
-              <span>{plain(t.grams, 0)} g</span>
+              <span>{weight(t.grams)}</span>
               {t.bestBefore && <span className="quiet-ink">to {t.bestBefore}</span>}
             </button>
           </li>

@@ -2,7 +2,7 @@ import type { LarderThing } from '@crustallum/core/contracts/larder';
 import { useToolsQuery } from '../api/api';
 import { useAppSelector } from '../desk/store';
 import { Drawing } from '../stations/_shared/Drawing';
-import { plain } from '../wording/numbers';
+import { degrees } from '../wording/numbers';
 
 /** The type a box of this width holds the longest word of its name in: letters are a little over half as wide as high. */
 const labelPx = (label: string, widthPx: number) =>
@@ -77,7 +77,7 @@ export function Shelves({
         Shelf
       </text>
       <text x="386" y="282" className="b">
-        Cold porch{kitchen ? `, ${plain(kitchen.porchC, 0)}°` : ''}
+        Cold porch{kitchen ? `, ${degrees(kitchen.porchC, 0)}` : ''}
       </text>
       <rect x="18" y="30" width="306" height="552" fill="url(#fill-metal)" stroke="var(--color-ink)" strokeWidth="2" />
       {places.map((p) => (
@@ -111,10 +111,10 @@ export function Shelves({
       {kitchen && (
         <>
           <text x="332" y="60" className="b">
-            {plain(kitchen.fridgeC, 1)}°
+            {degrees(kitchen.fridgeC, 1)}
           </text>
           <text x="332" y="430" className="b">
-            {plain(kitchen.freezerC, 0)}°
+            {degrees(kitchen.freezerC, 0)}
           </text>
         </>
       )}

@@ -1,4 +1,4 @@
-import { plain } from '../wording/numbers';
+import { thin } from '../wording/numbers';
 
 interface Props {
   expectedMm: number;
@@ -61,7 +61,7 @@ export function HalfAndHalf({ expectedMm, stoodMm, depthMm, base, colour, leaks,
         })}
         <path d={`M${x(16)} ${top}V${top - lid}m-6 6 12-12m-12 ${lid + 12} 12-12`} fill="none" strokeWidth="1.500" />
         <text x={x(26)} y={top - lid / 2 + 5} stroke="none" className="b" textAnchor={side < 0 ? 'end' : 'start'}>
-          {plain(lidMm, 1)} mm
+          {thin(lidMm)}
         </text>
       </g>
     );

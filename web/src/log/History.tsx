@@ -1,7 +1,7 @@
 import type { LogEntry } from '@crustallum/core/contracts/log';
 import { Drawing } from '../stations/_shared/Drawing';
 import { usePhone } from '../design/ui/useWidth';
-import { plain, shortDay } from '../wording/numbers';
+import { degrees, plain, shortDay } from '../wording/numbers';
 import type { Snapshot } from './snapshot';
 
 interface Now {
@@ -54,7 +54,7 @@ export function History({ entries, now }: { entries: readonly LogEntry[]; now: N
         return (
           <g key={i}>
             <text x={x} y="44" textAnchor="middle" className={e.here ? 'b' : 'q'}>
-              {e.roomC === null ? '' : `${plain(e.roomC, 1)}°`}
+              {e.roomC === null ? '' : `${degrees(e.roomC, 1)}`}
             </text>
             {low && <line x1={x} x2={x} y1={y(1)} y2={y(e.share)} stroke="var(--color-rhubarb)" strokeWidth="3" />}
             {[0, 1, 2, 3].map((k) => (

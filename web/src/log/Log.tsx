@@ -23,7 +23,7 @@ import { Rule } from '../design/ui/Rule';
 import { TextField } from '../design/ui/TextField';
 import { Because } from '../design/ui/Because';
 import { usePhone } from '../design/ui/useWidth';
-import { plain, shortDay, span } from '../wording/numbers';
+import { plain, shortDay, span, thin, weight } from '../wording/numbers';
 import { stepWord } from '../wording/steps';
 import { learnt, probedOf } from './probed';
 import { hasLine, useAtFoot, useRecorded } from './useRecorded';
@@ -364,7 +364,7 @@ function Entry({
           <Drawing
             w={wide}
             h={330}
-            label={`Left as worked out: lid ${plain(draft.snapshot.expectedMm ?? 0, 1)} mm; right as it came out: ${plain(answers.stoodMm, 1)} mm, ${answers.base} underneath, ${answers.leaks} leaked`}
+            label={`Left as worked out: lid ${thin(draft.snapshot.expectedMm ?? 0)}; right as it came out: ${thin(answers.stoodMm)}, ${answers.base} underneath, ${answers.leaks} leaked`}
           >
             <HalfAndHalf
               width={wide}
@@ -405,7 +405,7 @@ function Entry({
                   <li key={f.id} className="flex justify-between">
                     <span>{partName(f)}</span>
                     <span>
-                      {plain(f.madeG, f.madeG < 20 ? 1 : 0)} g
+                      {weight(f.madeG, f.madeG < 20 ? 1 : 0)}
                       {Math.abs(f.madeG - f.plannedG) > Math.max(1, 0.02 * f.plannedG) && (
                         <span className="quiet-ink"> of {plain(f.plannedG, f.plannedG < 20 ? 1 : 0)}</span>
                       )}
@@ -428,7 +428,7 @@ function Entry({
                   <li key={p.name} className="flex justify-between">
                     <span>{p.name}</span>
                     <span>
-                      {plain(p.madeG, p.madeG < 20 ? 1 : 0)} g
+                      {weight(p.madeG, p.madeG < 20 ? 1 : 0)}
                       <span className="quiet-ink"> of {plain(p.plannedG, p.plannedG < 20 ? 1 : 0)}</span>
                     </span>
                   </li>

@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react';
 import { useKitchenQuery } from '../api/api';
 import { Standing } from '../today/Standing';
 import { secondPlanner } from '../workers/planner';
-import { plain } from '../wording/numbers';
+import { weight } from '../wording/numbers';
 import { pastryWords, piecesOf } from '../wording/words';
 
 /** What can be drawn of it: the pie as it would stand, with what it weighs. */
@@ -31,7 +31,7 @@ export function Drawn({ made }: { made: FromRecipe }) {
       <p className="m-0">
         {piecesOf(item)}, {pastryWords[item.dough.pastry]}
         {plan &&
-          `: ${plain(plan.dough.masses.totalG, 0)} g of dough, ${plain(plan.filling.totalG, 0)} g of ${item.filling.name}`}
+          `: ${weight(plan.dough.masses.totalG)} of dough, ${weight(plan.filling.totalG)} of ${item.filling.name}`}
         .
       </p>
     </div>

@@ -1,7 +1,7 @@
 import type { FromRecipe } from '@crustallum/core/plan/fromRecipe';
 import type { Alarm } from '@crustallum/core/recipes/alarms';
 import type { ReadRecipe } from '@crustallum/core/recipes/readRecipe';
-import { plain } from '../wording/numbers';
+import { degrees, plain, quantity, weight } from '../wording/numbers';
 import { blankWords, factWords, factWritten } from '../wording/recipe';
 
 /** One line of what was understood. */
@@ -20,8 +20,8 @@ const grams = (low: number | null, high: number | null): string =>
   low === null
     ? 'no amount said'
     : high !== null && high > low + 0.5
-      ? `${plain(low, 0)}–${plain(high, 0)} g`
-      : `${plain(low, low < 10 ? 1 : 0)} g`;
+      ? `${plain(low, 0)}–${weight(high)}`
+      : `${weight(low, low < 10 ? 1 : 0)}`;
 
 /** What was understood, in the order of the text; then what is not said, with the value taken for it. */
 export function rowsOf(read: ReadRecipe, made: FromRecipe | null): Row[] {
@@ -69,11 +69,11 @@ export function rowsOf(read: ReadRecipe, made: FromRecipe | null): Row[] {
 
 function takenWritten(what: string, value: number | string): string {
   if (typeof value === 'string') return value;
-  if (what === 'oven') return `${plain(value, 0)}°`;
-  if (what === 'thicknessMm') return `${plain(value)} mm`;
-  if (what === 'cutterMm') return `${plain(value / 10, 1)} cm`;
+  if (what === 'oven') return `${degrees(value, 0)}`;
+  if (what === 'thicknessMm') return quantity(value, 'mm');
+  if (what === 'cutterMm') return quantity(value / 10, 'cm');
   if (what === 'cookMin') return `${plain(value, 0)} min`;
-  if (what === 'water' || what === 'salt') return `${plain(value, value < 10 ? 1 : 0)} g`;
+  if (what === 'water' || what === 'salt') return `${weight(value, value < 10 ? 1 : 0)}`;
   if (what === 'fat') return `${plain(value, 0)} % of the flour`;
   return plain(value, 0);
 }

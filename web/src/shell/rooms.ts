@@ -13,6 +13,7 @@ export const rooms = {
   oven: () => import('../stations/oven/OvenStation').then((m) => m.OvenStation),
   clock: () => import('../stations/clock/ClockStation').then((m) => m.ClockStation),
   bench: () => import('../bench/Bench').then((m) => m.Bench),
+  setup: () => import('../setup/Setup').then((m) => m.default),
   days: () => import('../days/Days').then((m) => m.Days),
   log: () => import('../log/Log').then((m) => m.Log),
   recipe: () => import('../recipe/Recipe').then((m) => m.Recipe),

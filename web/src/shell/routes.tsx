@@ -31,6 +31,7 @@ export const routes: RouteObject[] = [
       { index: true, element: <Today /> },
       room('new'),
       room('days'),
+      room('setup'),
       { path: 'bakes/:bakeId', element: <OpenDay /> },
       { path: 'bakes/:bakeId/:itemId', children: stations.map((word) => room(word)) },
       room('log'),

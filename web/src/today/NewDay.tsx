@@ -14,6 +14,7 @@ import { clock, dayOf, localMoment, momentAt, span } from '../wording/numbers';
 import { list } from '../wording/eaters';
 import { formWords, piecesOf } from '../wording/words';
 import { useAppSelector } from '../desk/store';
+import { setupOffered } from '../setup/offered';
 import { Standing } from './Standing';
 import { forms, type Form } from '@crustallum/core/plan/formNames';
 import { mostItems } from '@crustallum/core/contracts/most';
@@ -75,6 +76,7 @@ export function NewDay() {
     return d;
   });
   const { data: kitchen } = useKitchenQuery();
+  const { data: bakes } = useBakesQuery();
   const [create, { isLoading, error }] = useCreateBakeMutation();
   const [picked, setPicked] = useState<readonly Form[]>([]);
   const [starts, setStarts] = useState<Partial<Record<Form, number>>>({});
@@ -138,6 +140,12 @@ export function NewDay() {
   return (
     <main className="flex min-w-0 flex-col bg-flour">
       <section style={{ padding: '0 30px', flex: '1 0 auto' }}>
+        {bakes?.length === 0 && !setupOffered() && (
+          <p className="m-0" style={{ fontSize: 18, paddingTop: 8 }}>
+            First time here? <Link to="/setup">Say what your kitchen is like</Link>, in three short steps; or leave it,
+            nothing is lost.
+          </p>
+        )}
         <p className="quiet-ink m-0" style={{ fontSize: 18 }}>
           {dayOf(now)}, {clock(now)} · {planned ? `${planned} is planned` : 'nothing is planned'}
         </p>

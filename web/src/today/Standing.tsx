@@ -1,7 +1,7 @@
 import { shapeSize } from '@crustallum/core/cutting/shape';
 import type { ItemInput } from '@crustallum/core/contracts/item';
 import type { ItemPlan } from '@crustallum/core/plan/item';
-import { plain } from '../wording/numbers';
+import { long } from '../wording/numbers';
 
 /** Pies in each row of a heap, the lowest first: never more than there are, six at most. */
 function heap(pieces: number): number[] {
@@ -29,7 +29,7 @@ export function Standing({ plan, item, pxMm }: { plan: ItemPlan; item: ItemInput
           viewBox={`0 0 ${d + 4} ${h}`}
           preserveAspectRatio="xMinYMax meet"
           role="img"
-          aria-label={`A ring of ${plain(item.cut.cutterMm / 10, 0)} cm for ${plan.cut.pieces} slices`}
+          aria-label={`A ring of ${long(item.cut.cutterMm, 0)} for ${plan.cut.pieces} slices`}
           style={{ maxWidth: '100%' }}
         >
           <g transform={`translate(${out + 2} ${h - out * 0.45 - tall / 2})`} stroke="var(--color-ink)" strokeWidth="2">
@@ -77,7 +77,7 @@ export function Standing({ plan, item, pxMm }: { plan: ItemPlan; item: ItemInput
         viewBox={`0 0 ${d * 3.2} ${h}`}
         preserveAspectRatio="xMinYMax meet"
         role="img"
-        aria-label={`${plan.cut.pieces} ${flat === null ? 'hand pies' : 'pies of leaf'} of ${plain(d / pxMm / 10, 1)} cm`}
+        aria-label={`${plan.cut.pieces} ${flat === null ? 'hand pies' : 'pies of leaf'} of ${long(d / pxMm)}`}
         style={{ maxWidth: '100%' }}
       >
         {rows.flatMap((n, r) =>
@@ -125,7 +125,7 @@ export function Standing({ plan, item, pxMm }: { plan: ItemPlan; item: ItemInput
         width={top + 6}
         height={h}
         role="img"
-        aria-label={`A coil in a tin of ${plain(top / pxMm / 10, 0)} cm`}
+        aria-label={`A coil in a tin of ${long(top / pxMm, 0)}`}
         style={{ maxWidth: '100%' }}
       >
         {Array.from({ length: n }, (_, i) => (
@@ -160,7 +160,7 @@ export function Standing({ plan, item, pxMm }: { plan: ItemPlan; item: ItemInput
       viewBox={`0 0 ${(top + 16) * count} ${h}`}
       preserveAspectRatio="xMinYMax meet"
       role="img"
-      aria-label={`${count > 1 ? `${many} pots` : 'A dish'} of ${plain(top / pxMm / 10, 0)} cm`}
+      aria-label={`${count > 1 ? `${many} pots` : 'A dish'} of ${long(top / pxMm, 0)}`}
       style={{ maxWidth: '100%' }}
     >
       {Array.from({ length: count }, (_, i) => {

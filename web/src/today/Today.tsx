@@ -12,7 +12,7 @@ import { ItemSign } from '../design/drawings/signs';
 import { Because } from '../design/ui/Because';
 import { CrimpSign } from '../design/ui/Press';
 import { useWidth } from '../design/ui/useWidth';
-import { clock, dayOf, momentAt, plain, served, span, until } from '../wording/numbers';
+import { clock, dayOf, degrees, momentAt, plain, served, span, until, weight } from '../wording/numbers';
 import { list } from '../wording/eaters';
 import { refusalWords } from '../wording/problems';
 import { reasonWords } from '../wording/reasons';
@@ -70,7 +70,7 @@ export function Today() {
       >
         <section>
           <p className="quiet-ink m-0" style={{ fontSize: 18, fontWeight: 520 }}>
-            {dayOf(now)}, {clock(now)} · kitchen {plain(kitchen.roomC, 0)}°
+            {dayOf(now)}, {clock(now)} · kitchen {degrees(kitchen.roomC, 0)}
           </p>
           <h1 className="sign" style={{ fontSize: 'clamp(32px, 4.1vw, 54px)', lineHeight: 1.06, margin: '6px 0 8px' }}>
             {over
@@ -138,7 +138,7 @@ export function Today() {
             {short.length ? (
               <>
                 <strong>The larder is short of</strong>{' '}
-                {short.map((s) => `${plain(s.shortG, 0)} g ${s.name.toLowerCase()}`).join(', ')}.{' '}
+                {short.map((s) => `${weight(s.shortG)} ${s.name.toLowerCase()}`).join(', ')}.{' '}
                 <Link to="/larder">See the larder</Link>
               </>
             ) : larder ? (

@@ -1,5 +1,5 @@
 import type { TimedStep } from '@crustallum/core/plan/steps/codes';
-import { plain } from './numbers';
+import { quantity, thin } from './numbers';
 
 /** How an edge is closed. */
 const crimpHow: Record<string, string> = {
@@ -11,8 +11,6 @@ const crimpHow: Record<string, string> = {
   tool: 'Press the edge with its tool or a blunt ring.',
 };
 
-const cm = (s: TimedStep, key: string): string => plain(Number(s.values[key] ?? 0) / 10, 0);
-
 /** How each kind of piece is filled and closed; `rim` mm stay bare. */
 type Way = (s: TimedStep, bare: string, crimp: string) => string;
 const folded: Way = (_, bare, crimp) =>
@@ -22,7 +20,7 @@ const lidded: Way = (_, bare, crimp) =>
 /** A roll that is not cut into slices stays whole. */
 const sliced = (s: TimedStep): string =>
   Number(s.values['slice'] ?? 0) > 0
-    ? ` Cut in slices of ${cm(s, 'slice')} cm${s.values['crimp'] === 'tool' ? ' with a blunt edge, which closes them' : ''}.`
+    ? ` Cut in slices of ${quantity(Number(s.values['slice']) / 10, 'cm')}${s.values['crimp'] === 'tool' ? ' with a blunt edge, which closes them' : ''}.`
     : '';
 const ways: Record<string, Way> = {
   halfmoon: folded,
@@ -37,20 +35,20 @@ const ways: Record<string, Way> = {
     `Heap it along one half, ${bare}. Cut the free half across into strips two fingers wide, up to the filling; lay them over it by turns, left end and right end crossed, the last tucked under. Sliced after the bake.`,
   log: (s) => `Lay it along one side, roll it up, seam below.${sliced(s)}`,
   ring: (s) =>
-    `Lay it as a rope along one side and roll it up, seam below. Join the ropes end to end to ${Number(s.values['rings']) > 1 ? `${s.values['rings']} rings` : 'a ring'} of ${cm(s, 'across')} cm.`,
+    `Lay it as a rope along one side and roll it up, seam below. Join the ropes end to end to ${Number(s.values['rings']) > 1 ? `${s.values['rings']} rings` : 'a ring'} of ${quantity(Number(s.values['across']) / 10, 'cm')}.`,
 };
 
 /** Filled on the uncut sheet, folded over or covered, then cut through both layers. */
 const cutThrough = (s: TimedStep, bare: string): string =>
   `Heaps in ${s.values['kind'] === 'round2' ? 'rows on one sheet' : 'a row along the strip'}, ${bare} round each. ${
     s.values['kind'] === 'round2' ? 'Cover it with the other sheet' : 'Fold the free half over'
-  }, press the air out round every heap, then cut through both layers with the ${plain(Number(s.values['across']) / 10, 1)} cm cutter${
+  }, press the air out round every heap, then cut through both layers with the ${quantity(Number(s.values['across']) / 10, 'cm')} cutter${
     s.values['kind'] === 'round2' ? '' : ', its half over the fold'
   }. Trimmings are two layers: use them at once, they are not rolled again.`;
 
 /** A piece for the hand filled and closed, in words. */
 export function closingHow(s: TimedStep): string {
-  const bare = `${plain(Number(s.values['rim'] ?? 0), 0)} mm of rim bare`;
+  const bare = `${thin(Number(s.values['rim'] ?? 0), 0)} of rim bare`;
   const glue = String(s.values['glue'] ?? 'none');
   const wetted = glue === 'none' ? bare : `${bare} and brushed with ${glue}`;
   if (Number(s.values['through']))

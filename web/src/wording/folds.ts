@@ -1,7 +1,7 @@
 import type { FridgeShapeName } from '@crustallum/core/cold/fridgeShapes';
 import type { LeafPieceKind, LeafPieces } from '@crustallum/core/filling/leafPieces';
 import type { Laying, LayingAct } from '@crustallum/core/lamination/leafLaying';
-import { counted, plain } from './numbers';
+import { counted, degrees, long } from './numbers';
 import type { FoldWord, LockIn } from '@crustallum/core/contracts/folds';
 
 export const lockInWords: Record<LockIn, string> = {
@@ -36,13 +36,11 @@ export const layingWords: Record<Laying, string> = {
   cigar: 'cigar',
 };
 
-const cm = (mm: number) => plain(mm / 10, 1);
-
 /** One act of laying leaves in a tray or a coil, as it is told. */
 export function actWords(a: LayingAct, halves = false): string {
   const leaves = `${a.leaves} ${halves ? 'half leaves' : a.leaves === 1 ? 'leaf' : 'leaves'}`;
-  const over = a.overlapMm > 0 ? `, lapped ${cm(a.overlapMm)} cm` : '';
-  const turned = a.turnDeg ? `, each turned ${plain(a.turnDeg, 0)}°` : '';
+  const over = a.overlapMm > 0 ? `, lapped ${long(a.overlapMm)}` : '';
+  const turned = a.turnDeg ? `, each turned ${degrees(a.turnDeg, 0)}` : '';
   switch (a.act) {
     case 'base':
       return `${leaves} under${over}${turned}, brushed one by one, their ends over the rim`;
@@ -53,9 +51,9 @@ export function actWords(a: LayingAct, halves = false): string {
     case 'stack':
       return `${leaves} on one another, each brushed`;
     case 'roll':
-      return `filling in a line along the long edge; roll it up loosely, ends tucked in ${cm(a.overlapMm)} cm`;
+      return `filling in a line along the long edge; roll it up loosely, ends tucked in ${long(a.overlapMm)}`;
     case 'join':
-      return `coil the first roll from the middle; the next begins ${cm(a.overlapMm)} cm inside the last, seam to the wall`;
+      return `coil the first roll from the middle; the next begins ${long(a.overlapMm)} inside the last, seam to the wall`;
     case 'tuck':
       return 'tuck the hanging ends down between crust and wall';
   }
@@ -72,7 +70,7 @@ export const stripWords: Record<LeafPieceKind, (folds: number) => string> = {
 export function stripActs(made: LeafPieces & { kind: LeafPieceKind; stripMm: number }, leaves: number): string[] {
   return [
     `${counted(leaves, 'leaf', 'leaves')} on one another, each brushed`,
-    `cut lengthwise into ${counted(made.across, 'strip', 'strips')} of ${cm(made.stripMm)} cm${made.along > 1 ? `, each cut across in ${made.along}` : ''}`,
+    `cut lengthwise into ${counted(made.across, 'strip', 'strips')} of ${long(made.stripMm)}${made.along > 1 ? `, each cut across in ${made.along}` : ''}`,
     stripWords[made.kind](made.folds),
     'tuck the last end in and brush it shut, seam down',
   ];

@@ -1,4 +1,11 @@
-import { asHour } from '@crustallum/core/quantities/amounts/asRead';
+import {
+  asDegreesApart,
+  asHeat,
+  asHour,
+  asLength,
+  asMass,
+  type AsRead,
+} from '@crustallum/core/quantities/amounts/asRead';
 import type { Figure, Unit } from '@crustallum/core/plan/figure';
 import { units } from './units';
 
@@ -34,11 +41,41 @@ export function shown({ value, unit }: Pick<Figure, 'value' | 'unit'>): { value:
     const text = span(value);
     return text.endsWith(' min') ? { value: text.slice(0, -4), unit: 'min' } : { value: text, unit: '' };
   }
-  if (unit === 'mm' && Math.abs(value) >= 100) return { value: plain(value / 10, 1), unit: 'cm' };
   if (unit === 'mm' && value !== 0 && Math.abs(value) < 0.001) return { value: plain(value * 1000), unit: 'µm' };
+  const own = inOwnUnit(value, unit);
+  if (own) return { value: own.number, unit: own.unit };
+  if (unit === 'mm' && Math.abs(value) >= 100) return { value: plain(value / 10, 1), unit: 'cm' };
   const small = (unit === 'g' || unit === '%') && Math.abs(value) < 10;
   const said = plain(value, small ? 1 : places[unit]);
   return { value: said, unit: said === '1' ? (one[unit] ?? unit) : unit };
+}
+
+/** A quantity in the cook's own unit, where that is not ours. */
+function inOwnUnit(value: number, unit: string): AsRead | null {
+  const { heat: scale, mass, length } = units();
+  if (unit === '°C' && scale !== 'C') return asHeat(value, scale);
+  if ((unit === 'mm' || unit === 'cm') && length === 'in') return asLength(unit === 'cm' ? 10 * value : value, 'in');
+  if (unit === 'g' && mass === 'oz') return asMass(value, 'oz');
+  return null;
+}
+
+/** A value behind a number, with its unit as the cook reads it. */
+export function quantity(value: number, unit: string): string {
+  if (!Number.isFinite(value)) return '–';
+  const own = inOwnUnit(value, unit);
+  return (
+    own ? `${own.number} ${own.unit}` : `${unit === 'cm' ? Number(value.toFixed(1)) : plain(value)} ${unit}`
+  ).trim();
+}
+
+/** From so much to so much, the unit said once: `3–4 mm`. */
+export const spread = (low: number, high: number, unit: string): string =>
+  high > low ? `${quantity(low, unit).replace(/ \S+$/, '')}–${quantity(high, unit)}` : quantity(low, unit);
+
+/** A weight with its unit apart, to be read from afar. */
+export function weightParts(g: number, places = 0): { number: string; unit: string } {
+  if (!Number.isFinite(g)) return { number: '–', unit: '' };
+  return asMass(g, units().mass, places);
 }
 
 /** Counted things, where there is one of them. */
@@ -54,7 +91,46 @@ export const timer = (seconds: number): string => {
       : `${String(Math.floor(s / 60)).padStart(2, '0')}:${String(s % 60).padStart(2, '0')}`;
   return seconds < 0 ? `${minus}${text}` : text;
 };
-export const degrees = (value: number, digits = 1): string => `${plain(value, digits)}°`;
+/** A quantity with its unit; a dash for what could not be worked out. */
+const written = (value: number, as: (value: number) => AsRead): string => {
+  if (!Number.isFinite(value)) return '–';
+  const { number, unit } = as(value);
+  return unit ? `${number} ${unit}` : number;
+};
+
+/** A warmth of dough, fat, room or water, by the cook's own scale: `14.3°`. */
+export const degrees = (value: number, digits = 1): string =>
+  Number.isFinite(value) ? `${asHeat(value, warmthScale(), digits).number}°` : '–';
+/** Nothing cooler than an oven has a gas mark. */
+const warmthScale = () => (units().heat === 'F' ? 'F' : 'C');
+/** The heat of an oven with its scale: `200 °C`, `392 °F`, `gas 6`. */
+export function heat(value: number, digits = 0): string {
+  const { number, unit } = asHeat(value, units().heat, digits);
+  return unit === 'gas' ? `gas ${number}` : `${number} ${unit}`;
+}
+/** So many degrees more or less. */
+export const degreesApart = (k: number, digits = 0): string => `${asDegreesApart(k, units().heat, digits).number}°`;
+/** What a cook reads on a ruler in centimetres, or in inches: `12.0 cm`, `4 3/4 in`. */
+export const long = (mm: number, places = 1): string =>
+  written(mm, (v) => asLength(v, units().length, { places, as: 'cm' }));
+/** Two sides with their measure once: `32 × 22 cm`. */
+export function sides(mm: readonly number[], places = 1): string {
+  if (!mm.every(Number.isFinite)) return '–';
+  const all = mm.map((side) => asLength(side, units().length, { places, as: 'cm' }));
+  return `${all.map((a) => a.number).join(' × ')} ${all[0]?.unit ?? ''}`;
+}
+/** A thickness: `3.0 mm`, `1/8 in`. */
+export const thin = (mm: number, places = 1): string =>
+  written(mm, (v) => asLength(v, units().length, { places, as: 'mm' }));
+/** An area: `165 cm²`, `25.6 in²`; small ones in mm², or hundredths of a square inch. */
+export function area(mm2: number, places = 0): string {
+  if (!Number.isFinite(mm2)) return '–';
+  if (units().length === 'in') return `${plain(mm2 / inchMm ** 2, mm2 < 6000 ? 2 : 1)} in²`;
+  return mm2 < 1000 ? `${plain(mm2, places)} mm²` : `${plain(mm2 / 100, places)} cm²`;
+}
+const inchMm = 25.4;
+/** A weight: `340 g`, `12 oz`. */
+export const weight = (g: number, places = 0): string => written(g, (v) => asMass(v, units().mass, places));
 
 /** The moment at the table as a local Date. */
 export const served = (serveAt: string): Date => new Date(serveAt);

@@ -1,20 +1,20 @@
 import type { Remedy } from '@crustallum/core/plan/questions/remedies';
 import type { Changes, WhatIfName } from '@crustallum/core/plan/questions/changes';
-import { plain, span } from './numbers';
+import { degrees, plain, span, thin } from './numbers';
 import { fatWords } from './words';
 
 /** What is asked, in words. */
 export const whatIfWords = (name: WhatIfName, changes: Changes): string =>
   ({
-    warmKitchen: `in a kitchen of ${plain(Number(changes['kitchen.roomC']), 0)}°`,
+    warmKitchen: `in a kitchen of ${degrees(Number(changes['kitchen.roomC']), 0)}`,
     coldStone: `on a stone from the fridge`,
     lard: 'with lard',
     shortening: 'with shortening',
-    thicker: `rolled to ${plain(Number(changes['cut.thicknessMm']), 1)} mm`,
+    thicker: `rolled to ${thin(Number(changes['cut.thicknessMm']))}`,
     twoRolling: 'if two roll',
     thinChill:
       'folds.discMm' in changes
-        ? `pressed to ${plain(Number(changes['folds.discMm']), 0)} mm for the cold`
+        ? `pressed to ${thin(Number(changes['folds.discMm']), 0)} for the cold`
         : 'chilled in halves',
     freezer: 'chilled in the freezer',
   })[name];

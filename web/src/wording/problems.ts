@@ -1,6 +1,5 @@
 import type { Refusal } from '@crustallum/core/quantities/refusal';
-import type { NumberRule } from '@crustallum/core/quantities/rules';
-import { degrees, plain, span } from './numbers';
+import { area, degrees, long, plain, sides, span, thin, weight } from './numbers';
 import { pastryWords } from './words';
 import type { Problem, ProblemCode } from '@crustallum/core/plan/problem';
 import type { Pastry } from '@crustallum/core/contracts/products';
@@ -8,7 +7,8 @@ import type { Pastry } from '@crustallum/core/contracts/products';
 type Values = Problem['values'];
 const g = (v: Values, key: string): string => plain(Number(v[key] ?? 0), 0);
 /** The heat a bake is judged by. */
-const heatOf = (v: Values): string => `${g(v, 'setC')}°${Number(v['heats'] ?? 1) > 1 ? ' in the mean' : ''}`;
+const heatOf = (v: Values): string =>
+  `${degrees(Number(v['setC']), 0)}${Number(v['heats'] ?? 1) > 1 ? ' in the mean' : ''}`;
 
 const sentences: Record<ProblemCode, (v: Values) => string> = {
   cannot_be_cut: (v) => `It cannot be cut so${v['field'] ? `: ${fieldWords(String(v['field']))}` : ''}.`,
@@ -16,22 +16,22 @@ const sentences: Record<ProblemCode, (v: Values) => string> = {
     `${String(v['item'])} would be in the oven beside one of another heat or over its shelves: bake it earlier, or at one heat.`,
   heat_unit_ambiguous: (v) => `${g(v, 'setC')} can be read in more than one unit.`,
   heat_unit_guessed: (v) => `${g(v, 'setC')} is taken as °C.`,
-  heat_time_impossible: (v) => `${g(v, 'minutes')} min at ${g(v, 'setC')}° cannot be meant.`,
-  heat_time_is_hours: (v) => `${g(v, 'minutes')} min at ${g(v, 'setC')}° may be hours.`,
+  heat_time_impossible: (v) => `${g(v, 'minutes')} min at ${degrees(Number(v['setC']), 0)} cannot be meant.`,
+  heat_time_is_hours: (v) => `${g(v, 'minutes')} min at ${degrees(Number(v['setC']), 0)} may be hours.`,
   strip_over_leaf: (v) =>
-    `A strip of ${plain(Number(v['strip']) / 10, 1)} cm does not close in this leaf; ${plain(Number(v['max']) / 10, 1)} cm at the most.`,
+    `A strip of ${long(Number(v['strip']))} does not close in this leaf; ${long(Number(v['max']))} at the most.`,
   no_dish: () => 'No dish chosen. Choose one and the rest can be worked out.',
   piece_bigger_than_bench: (v) =>
     v['long']
-      ? `The sheet is ${plain(Number(v['long']) / 10, 0)} cm long, the bench ${plain(Number(v['benchLong']) / 10, 0)}.`
-      : `No sheet this bench and pin allow (${plain(Number(v['wmax']) / 10, 0)} × ${plain(Number(v['hmax']) / 10, 0)} cm) holds one piece of ${plain(Number(v['value']) / 10, 1)} cm.`,
+      ? `The sheet is ${long(Number(v['long']), 0)} long, the bench ${plain(Number(v['benchLong']) / 10, 0)}.`
+      : `No sheet this bench and pin allow (${sides([Number(v['wmax']), Number(v['hmax'])], 0)}) holds one piece of ${long(Number(v['value']))}.`,
   rim_too_wide: (v) =>
-    `A rim of ${g(v, 'rimMm')} mm leaves no room inside; ${g(v, 'max')} mm is the most for this cutter.`,
+    `A rim of ${thin(Number(v['rimMm']), 0)} leaves no room inside; ${thin(Number(v['max']), 0)} is the most for this cutter.`,
   crosses_itself: () => 'The outline crosses itself: put its points in order, or move one.',
   sheet_over_bench: (v) =>
-    `A sheet of ${plain(Number(v['long']) / 10, 0)} × ${plain(Number(v['short']) / 10, 0)} cm is larger than bench and pin allow: ${plain(Number(v['benchLong']) / 10, 0)} × ${plain(Number(v['benchShort']) / 10, 0)} at the most.`,
+    `A sheet of ${sides([Number(v['long']), Number(v['short'])], 0)} is larger than bench and pin allow: ${plain(Number(v['benchLong']) / 10, 0)} × ${plain(Number(v['benchShort']) / 10, 0)} at the most.`,
   cutter_over_sheet: (v) =>
-    `A piece of ${plain(Number(v['cutter']) / 10, 1)} cm is wider than this sheet less its trim; ${plain(Number(v['max']) / 10, 1)} cm is the most.`,
+    `A piece of ${long(Number(v['cutter']))} is wider than this sheet less its trim; ${long(Number(v['max']))} is the most.`,
   laid_wrong: (v) =>
     `${[Number(v['outside']) ? `${g(v, 'outside')} over the trim` : '', Number(v['overlapping']) ? `${g(v, 'overlapping')} pairs overlap` : ''].filter(Boolean).join(', ')}: as they were laid they no longer fit. Lay them again.`,
   sheet_too_small: (v) =>
@@ -44,13 +44,13 @@ const sentences: Record<ProblemCode, (v: Values) => string> = {
       .map((p) => pastryWords[p as Pastry] ?? p)
       .join(' or ')}.`,
   longer_than_bench: (v) =>
-    `Rolled to ${plain(Number(v['length']) / 10, 0)} cm, but the bench is ${plain(Number(v['bench']) / 10, 0)} cm.`,
+    `Rolled to ${long(Number(v['length']), 0)}, but the bench is ${long(Number(v['bench']), 0)}.`,
   turn_thicker_than_packet: (v) =>
-    `Turn ${v['turn']} would be ${plain(Number(v['rolled']), 1)} mm thick, its packet is ${plain(Number(v['packet']), 1)}: a pin only makes it thinner.`,
+    `Turn ${v['turn']} would be ${thin(Number(v['rolled']))} thick, its packet is ${plain(Number(v['packet']), 1)}: a pin only makes it thinner.`,
   final_thicker_than_packet: (v) =>
-    `The folded packet is ${plain(Number(v['packet']))} mm, thinner than the sheet of ${plain(Number(v['sheet']))}. Roll it shorter.`,
+    `The folded packet is ${thin(Number(v['packet']))}, thinner than the sheet of ${plain(Number(v['sheet']))}. Roll it shorter.`,
   packet_too_high: (v) =>
-    `The folded packet stands ${plain(Number(v['packet']) / 10, 0)} cm high; over ${plain(Number(v['highest']) / 10, 0)} no hand rolls it. Roll it longer, or make it in two.`,
+    `The folded packet stands ${long(Number(v['packet']), 0)} high; over ${plain(Number(v['highest']) / 10, 0)} no hand rolls it. Roll it longer, or make it in two.`,
   films_merge: (v) =>
     `A leaf of ${plain(Number(v['um']))} µm is thinner than a grain of starch and breaks into dots; one turn less keeps them apart.`,
   crumb_melts: (v) =>
@@ -58,18 +58,18 @@ const sentences: Record<ProblemCode, (v: Values) => string> = {
   fridge_warmer: (v) =>
     `The fridge, at ${degrees(Number(v['fridgeC']), 0)}, is no colder than the kitchen at ${degrees(Number(v['roomC']), 0)}: nothing chills in it.`,
   block_larger_than_bench: (v) =>
-    `The dough for this block is ${plain(Number(v['doughMm']) / 10, 0)} cm long, the bench ${plain(Number(v['benchMm']) / 10, 0)}: make two halves, or lock it in an envelope.`,
+    `The dough for this block is ${long(Number(v['doughMm']), 0)} long, the bench ${plain(Number(v['benchMm']) / 10, 0)}: make two halves, or lock it in an envelope.`,
   lock_too_uneven: (v) =>
     `Fat at ${degrees(Number(v['fatC']), 0)} and dough at ${degrees(Number(v['doughC']), 0)} do not stretch together: bring them within four degrees.`,
   lump_too_big: (v) =>
-    `Pieces of ${g(v, 'crumb')} mm show through a sheet of ${plain(Number(v['sheet']))} mm and may leave holes.`,
+    `Pieces of ${thin(Number(v['crumb']), 0)} show through a sheet of ${thin(Number(v['sheet']))} and may leave holes.`,
   mix_not_enough_water: (v) =>
     `The bowl comes out at ${degrees(Number(v['reachedC']))}, not ${degrees(Number(v['targetC']), 0)}${Number(v['chillOthersToC']) > -50 ? `: chill flour and fat to ${degrees(Number(v['chillOthersToC']), 0)} first` : ': chill it longer after mixing'}.`,
   mix_too_cold: (v) => `The bowl stays at ${degrees(Number(v['reachedC']))}; let it stand before rolling.`,
   no_liquid: (v) =>
     `With ${plain(Number(v['waterPct']), 0)} of water to 100 of flour in all, nothing binds; ${g(v, 'least')} is the least.`,
   dough_short: (v) =>
-    `It is ${plain(Number(v['shortG']), 0)} g short of the ${plain(Number(v['neededG']), 0)} the pieces take: ask for more, or make fewer.`,
+    `It is ${weight(Number(v['shortG']))} short of the ${plain(Number(v['neededG']), 0)} the pieces take: ask for more, or make fewer.`,
   never_cold: (v) =>
     `It does not get to ${degrees(Number(v['fillAtC']), 0)} in ${g(v, 'after')} h where the air is ${degrees(Number(v['airC']), 0)}. Another place, or shallower.`,
   cooling_not_reached_21: () =>
@@ -84,26 +84,26 @@ const sentences: Record<ProblemCode, (v: Values) => string> = {
   much_for_each: (v) =>
     `That is ${plain(Number(v['eachG']) / 1000, 1)} kg of filling for each of ${g(v, 'people')}: is it for more people, or for other days?`,
   slice_over_roll: (v) =>
-    `A slice of ${plain(Number(v['slice']) / 10, 1)} cm is longer than the roll of ${plain(Number(v['roll']) / 10, 1)} cm.`,
+    `A slice of ${long(Number(v['slice']))} is longer than the roll of ${long(Number(v['roll']))}.`,
   sauce_thin: (v) =>
-    `In the pan the sauce is ${String(v['body'])}, wanted: ${String(v['wanted'])}. About ${g(v, 'rouxG')} g more flour, or it is simmered down.`,
+    `In the pan the sauce is ${String(v['body'])}, wanted: ${String(v['wanted'])}. About ${weight(Number(v['rouxG']))} more flour, or it is simmered down.`,
   custard_runs: (v) =>
-    `${plain(Number(v['eggPer100G']), 0)} g of egg to 100 g of liquid does not set: from 22 it trembles, from 28 it is firm.`,
+    `${weight(Number(v['eggPer100G']))} of egg to 100 g of liquid does not set: from 22 it trembles, from 28 it is firm.`,
   hot_on_base: (v) =>
-    `Filled at ${g(v, 'fillC')}° the raw base is soft after ${plain(Number(v['minutes']), 1)} min: its fat runs out before the crust sets, unless it goes straight onto hot steel or stone.`,
+    `Filled at ${degrees(Number(v['fillC']), 0)} the raw base is soft after ${plain(Number(v['minutes']), 1)} min: its fat runs out before the crust sets, unless it goes straight onto hot steel or stone.`,
   have_dough_short: (v) =>
-    `There are ${g(v, 'haveG')} g of dough, and ${g(v, 'needG')} are needed: it gives about ${g(v, 'pieces')}.`,
+    `There are ${weight(Number(v['haveG']))} of dough, and ${g(v, 'needG')} are needed: it gives about ${g(v, 'pieces')}.`,
   have_dough_old: (v) =>
     `The dough is ${hoursWords(Number(v['ageH']))} old; it keeps ${hoursWords(Number(v['limitH']))} so. Grey or sour, it is not used.`,
-  filling_short: (v) => `There are ${g(v, 'haveG')} g of filling, and ${g(v, 'needG')} are needed.`,
+  filling_short: (v) => `There are ${weight(Number(v['haveG']))} of filling, and ${g(v, 'needG')} are needed.`,
   filling_old: (v) =>
     `The filling is ${hoursWords(Number(v['ageH']))} old, and keeps ${hoursWords(Number(v['limitH']))} so: it is not to be used. Follow your local food-safety rules.`,
   too_few_vents: (v) =>
-    `${g(v, 'ventMm2')} mm² of vent against ${g(v, 'needMm2')} needed: the lid will puff and may split.`,
+    `${area(Number(v['ventMm2']))} of vent against ${g(v, 'needMm2')} needed: the lid will puff and may split.`,
   leaks: (v) =>
     `About ${plain(Number(v['index']) * 100, 0)} in 100 leak as closed. Egg, a rope crimp or less filling would help.`,
   never_ready: (v) =>
-    `At ${g(v, 'setC')}° something never comes: ${String(v['binds']).replace('never:', '').replaceAll('+', ', ')}.`,
+    `At ${degrees(Number(v['setC']), 0)} something never comes: ${String(v['binds']).replace('never:', '').replaceAll('+', ', ')}.`,
   chill_never_ends: (v) =>
     `A fridge at ${degrees(Number(v['fridgeC']), 0)} does not bring this fat to ${degrees(Number(v['targetC']), 0)} in six hours; it reaches ${degrees(Number(v['reachedC']))}.`,
   past_soft: (v) =>
@@ -116,24 +116,21 @@ const sentences: Record<ProblemCode, (v: Values) => string> = {
   heat_temp_low: (v) => `${heatOf(v)} is low for pastry.`,
   heat_temp_high: (v) => `${heatOf(v)} is high for pastry.`,
   heat_too_much_heat: (v) =>
-    `${g(v, 'minutes')} min at ${heatOf(v)} is long: pies of this kind are mostly in ${g(v, 'sameTempMin')}${Number(v['sameTimeC']) ? `, or at about ${g(v, 'sameTimeC')}° for so long` : ''}.`,
+    `${g(v, 'minutes')} min at ${heatOf(v)} is long: pies of this kind are mostly in ${g(v, 'sameTempMin')}${Number(v['sameTimeC']) ? `, or at about ${degrees(Number(v['sameTimeC']), 0)} for so long` : ''}.`,
   heat_too_little_heat: (v) => `${g(v, 'minutes')} min at ${heatOf(v)} is little for this.`,
-  heat_after_end: (v) => `${g(v, 'setC')}° from ${g(v, 'fromMin')} min: it is out at ${g(v, 'minutes')}.`,
+  heat_after_end: (v) =>
+    `${degrees(Number(v['setC']), 0)} from ${g(v, 'fromMin')} min: it is out at ${g(v, 'minutes')}.`,
   case_raw: (v) =>
     `After ${g(v, 'minutes')} min the empty case is still raw${Number(v['set']) ? `; it sets at ${g(v, 'set')}` : ''}.`,
   case_damp: (v) =>
     `After ${g(v, 'minutes')} min the empty case is not dry${Number(v['dry']) ? `; it would be at ${g(v, 'dry')}` : ''}: the filling will soak it.`,
-  heat_temp_impossible: (v) => `${g(v, 'setC')}° does not bake pastry.`,
-  heat_unit_likely_wrong: (v) => `${g(v, 'setC')}° looks like another unit.`,
+  heat_temp_impossible: (v) => `${degrees(Number(v['setC']), 0)} does not bake pastry.`,
+  heat_unit_likely_wrong: (v) => `${degrees(Number(v['setC']), 0)} looks like another unit.`,
 };
 
 const hoursWords = (h: number): string => (h >= 48 ? `${plain(h / 24, 0)} days` : `${plain(h, 0)} h`);
 
 export const problemWords = (p: Problem): string => sentences[p.code](p.values);
-
-/** What a number field allows, said when something else was typed. */
-export const rangeWords = (rule: NumberRule): string =>
-  `${rule.integer ? 'a whole number, ' : ''}${plain(rule.min)} to ${plain(rule.max)} ${rule.unit}`.trim();
 
 const unitEndings: readonly (readonly [RegExp, string])[] = [
   [/Mm2$/, 'mm²'],

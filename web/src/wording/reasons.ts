@@ -1,7 +1,7 @@
 import { styleWords } from './dough';
 import type { Reason } from '@crustallum/core/plan/figure';
 import { heatsWords } from './oven';
-import { counted, plain, span, degrees } from './numbers';
+import { area, counted, degrees, long, plain, sides, span, thin, weight } from './numbers';
 import { coolingWords, fatWords, methodWords } from './words';
 
 type Values = Reason['values'];
@@ -37,72 +37,73 @@ const patternWords: Record<string, string> = {
 const sentences: Record<string, (v: Values) => string> = {
   'cut.firstRoll': (v) =>
     `${g(v, 'perSheet')} ${Number(v['perSheet']) === 1 ? 'fits' : 'fit'} a sheet ${patternWords[s(v, 'pattern')] ?? `by ${s(v, 'pattern')} rows`}${s(v, 'pattern') === 'own' ? '' : `, at most ${g(v, 'bound')} could`}; ${Number(v['sheets']) > 1 ? `${g(v, 'sheets')} sheets` : 'one sheet'}`,
-  'cut.balls': (v) => `each from its own ball of ${g(v, 'eachG')} g: nothing is left over`,
+  'cut.balls': (v) => `each from its own ball of ${weight(Number(v['eachG']))}: nothing is left over`,
   'cut.closedFirst': (v) =>
     `filled, closed, then cut through both layers: ${g(v, 'sheets')} ${Number(v['sheets']) === 1 ? 'sheet' : 'sheets'}`,
-  'cut.twoLayers': (v) => `trimmings are two layers and are not rolled again; ${g(v, 'saved')} g are left`,
+  'cut.twoLayers': (v) => `trimmings are two layers and are not rolled again; ${weight(Number(v['saved']))} are left`,
   'cut.noLaterRolls': () => 'nothing is rolled again',
   'cut.laterRolls': (v) =>
     Number(v['n']) > 0
-      ? `the offcuts are rolled again; cut ${cm(v, 'cutter')} cm, for they shrink more. ${g(v, 'saved')} g are left`
-      : `all come from the first roll; ${g(v, 'saved')} g are left`,
-  'cut.sheetUsed': (v) => `${g(v, 'n')} × ${n(v, 'areaCm2', 1)} cm² out of ${cm(v, 'w')} × ${cm(v, 'h')} cm`,
+      ? `the offcuts are rolled again; cut ${long(Number(v['cutter']))}, for they shrink more. ${weight(Number(v['saved']))} are left`
+      : `all come from the first roll; ${weight(Number(v['saved']))} are left`,
+  'cut.sheetUsed': (v) =>
+    `${g(v, 'n')} × ${area(100 * Number(v['areaCm2']), 1)} out of ${sides([Number(v['w']), Number(v['h'])])}`,
   'cut.doughNeeded': (v) =>
-    `${g(v, 'N')} ${Number(v['N']) === 1 ? 'round' : 'rounds'} of ${cm(v, 'D')} cm at ${n(v, 't')} mm, with ${g(v, 'saved')} g of offcuts and ${g(v, 'lost')} g lost`,
+    `${g(v, 'N')} ${Number(v['N']) === 1 ? 'round' : 'rounds'} of ${long(Number(v['D']))} at ${thin(Number(v['t']))}, with ${weight(Number(v['saved']))} of offcuts and ${weight(Number(v['lost']))} lost`,
   'cut.doughForShapes': (v) =>
-    `${g(v, 'N')} ${Number(v['N']) === 1 ? 'piece' : 'pieces'} of ${cm(v, 'D')} cm at ${n(v, 't')} mm, with ${g(v, 'saved')} g of offcuts and ${g(v, 'lost')} g lost`,
+    `${g(v, 'N')} ${Number(v['N']) === 1 ? 'piece' : 'pieces'} of ${long(Number(v['D']))} at ${thin(Number(v['t']))}, with ${weight(Number(v['saved']))} of offcuts and ${weight(Number(v['lost']))} lost`,
   'cut.otherBlanks': (v) =>
     `${s(v, 'kinds')}${Number(v['dishes']) > 1 ? ` for ${g(v, 'dishes')} dishes` : ''}; walls, rim and overhang counted`,
   'cut.rolledSize': (v) =>
-    `${cm(v, 'w')} × ${cm(v, 'h')} cm at ${n(v, 't')} mm holds this roll${Number(v['sheets']) > 1 ? `, ${g(v, 'sheets')} times` : ''}`,
+    `${sides([Number(v['w']), Number(v['h'])])} at ${thin(Number(v['t']))} holds this roll${Number(v['sheets']) > 1 ? `, ${g(v, 'sheets')} times` : ''}`,
   'cut.time': (v) =>
     `${Number(v['N']) === 1 ? 'one takes' : `${g(v, 'N')} take`} ${g(v, 'seconds')} seconds${Number(v['N']) === 1 ? '' : ' each'}`,
   'cut.blanks': (v) =>
     Number(v['base'])
-      ? `the base is cut ${cm(v, 'base')} cm long, the lid ${cm(v, 'lid')}; walls, rim and overhang counted`
-      : `each lid is cut ${cm(v, 'lid')} cm`,
+      ? `the base is cut ${long(Number(v['base']))} long, the lid ${cm(v, 'lid')}; walls, rim and overhang counted`
+      : `each lid is cut ${long(Number(v['lid']))}`,
   'cut.pairsAgain': (v) =>
     v['rolls']
-      ? `${counted(Number(v['pairs']), 'base and lid', 'bases and lids')} come from the trimmings rolled again, as thick as before; ${g(v, 'trimmings')} g are left`
-      : `all lie on the first roll; ${g(v, 'trimmings')} g of trimmings are left`,
-  'cut.trimmings': (v) => `${g(v, 'trimmings')} g of trimmings are left; leaves or twists`,
-  'cut.blankShare': (v) => `${g(v, 'cut')} g of ${g(v, 'of')} end on the pie`,
+      ? `${counted(Number(v['pairs']), 'base and lid', 'bases and lids')} come from the trimmings rolled again, as thick as before; ${weight(Number(v['trimmings']))} are left`
+      : `all lie on the first roll; ${weight(Number(v['trimmings']))} of trimmings are left`,
+  'cut.trimmings': (v) => `${weight(Number(v['trimmings']))} of trimmings are left; leaves or twists`,
+  'cut.blankShare': (v) => `${weight(Number(v['cut']))} of ${g(v, 'of')} end on the pie`,
   'cut.doughForDish': (v) =>
-    `base ${g(v, 'base')} g, lid ${g(v, 'lid')} g at ${n(v, 't')} mm, ${g(v, 'trimmings')} g of edges`,
+    `base ${weight(Number(v['base']))}, lid ${weight(Number(v['lid']))} at ${thin(Number(v['t']))}, ${weight(Number(v['trimmings']))} of edges`,
   'cut.coilLeaves': (v) =>
-    `a ${g(v, 'tinCm')} cm tin takes ${g(v, 'ropeCm')} cm of coil: ${g(v, 'stacks')} rolls of ${g(v, 'perStack')} leaves`,
+    `a ${long(10 * Number(v['tinCm']), 0)} tin takes ${long(10 * Number(v['ropeCm']), 0)} of coil: ${g(v, 'stacks')} rolls of ${g(v, 'perStack')} leaves`,
   'cut.trayLeaves': (v) =>
     `${g(v, 'perStack')} layers under and ${g(v, 'over')} over; ${g(v, 'cover')} ${Number(v['halves']) ? (Number(v['cover']) === 1 ? 'half covers' : 'halves cover') : Number(v['cover']) === 1 ? 'covers' : 'side by side cover'} the tray`,
   'cut.pieceLeaves': (v) =>
-    `a stack of ${g(v, 'perStack')} gives ${counted(Number(v['pieces']), 'piece', 'pieces')} from strips of ${n(v, 'stripCm')} cm: ${counted(Number(v['stacks']), 'stack', 'stacks')}`,
+    `a stack of ${g(v, 'perStack')} gives ${counted(Number(v['pieces']), 'piece', 'pieces')} from strips of ${long(10 * Number(v['stripCm']), 0)}: ${counted(Number(v['stacks']), 'stack', 'stacks')}`,
   'cut.noReRolls': () => 'filo is not rolled again; torn leaves go inside',
   'cut.strips': (v) =>
-    `${counted(Number(v['across']), 'strip', 'strips')} of ${n(v, 'stripCm')} cm from a leaf ${g(v, 'leafW')} cm wide`,
+    `${counted(Number(v['across']), 'strip', 'strips')} of ${long(10 * Number(v['stripCm']), 0)} from a leaf ${long(10 * Number(v['leafW']), 0)} wide`,
   'cut.wholeLeaves': (v) => `all ${g(v, 'leaves')} leaves are laid in, edges folded under`,
-  'cut.leafMass': (v) => `${g(v, 'leaves')} leaves of ${g(v, 'areaCm2')} cm² at 190 g a square metre`,
-  'cut.leafSize': (v) => `a leaf is ${cm(v, 'h')} × ${cm(v, 'w')} cm`,
+  'cut.leafMass': (v) => `${g(v, 'leaves')} leaves of ${area(100 * Number(v['areaCm2']))} at 190 g a square metre`,
+  'cut.leafSize': (v) => `a leaf is ${sides([Number(v['h']), Number(v['w'])])}`,
   'cut.brushTime': (v) => `${g(v, 'leaves')} leaves are brushed one by one`,
   'dough.flour': (v) =>
-    `${g(v, 'pieces')} cut-outs and their offcuts weigh ${g(v, 'cut')} g; ${g(v, 'stuck')} g sticks to bowl and pin${Number(v['over']) > 1 ? `; ${g(v, 'over')} g are for others, or to spare` : ''}`,
+    `${g(v, 'pieces')} cut-outs and their offcuts weigh ${weight(Number(v['cut']))}; ${weight(Number(v['stuck']))} sticks to bowl and pin${Number(v['over']) > 1 ? `; ${weight(Number(v['over']))} are for others, or to spare` : ''}`,
   'dough.fat': (v) =>
     `it is ${g(v, 'pct')} % of the flour; ${g(v, 'fatShare')} % of it is fat${Number(v['truePct']) > Number(v['pct']) ? `; with the rest ${g(v, 'truePct')} in all` : ', the rest water'}`,
   'dough.truth': (v) =>
     `${n(v, 'grams', v['part'] === 'salt' ? 1 : 0)} g${s(v, 'first') ? `, most from ${s(v, 'first')}${s(v, 'second') ? ` and ${s(v, 'second')}` : ''}` : ''}; ${styleWords[s(v, 'style')] ?? s(v, 'style')} has ${g(v, 'low')} to ${g(v, 'high')}`,
   'dough.takes': (v) =>
-    `${n(v, 'protein', 1)} % of this flour is protein${Number(v['times']) > 0 ? `; in your kitchen it took ${g(v, 'took')} % of what was planned` : ''}${Number(v['loads']) > 1 ? `; in ${g(v, 'loads')} loads of ${g(v, 'flourG')} g` : ''}`,
+    `${n(v, 'protein', 1)} % of this flour is protein${Number(v['times']) > 0 ? `; in your kitchen it took ${g(v, 'took')} % of what was planned` : ''}${Number(v['loads']) > 1 ? `; in ${g(v, 'loads')} loads of ${weight(Number(v['flourG']))}` : ''}`,
   'dough.energy': (v) => `the pastry of one in ${g(v, 'pieces')}; ${g(v, 'kcal')} kcal, filling not counted`,
   'dough.cost': (v) =>
     `${n(v, 'total', 2)} for all of it by the larder's prices${s(v, 'missing') ? `; no price for ${s(v, 'missing')}` : ''}`,
   'dough.water': (v) =>
     ({
       ok: `flour stands at ${degrees(Number(v['roomC']), 0)}; this brings the bowl to ${degrees(Number(v['targetC']), 0)}`,
-      iceNeeded: `tap water is too warm: ${g(v, 'iceG')} g of it is ice, ${g(v, 'tapG')} g from the tap`,
+      iceNeeded: `tap water is too warm: ${weight(Number(v['iceG']))} of it is ice, ${weight(Number(v['tapG']))} from the tap`,
       notEnoughWater: `even with ice the bowl stays too warm${Number(v['others']) > -50 && Number(v['others']) !== 0 ? `; chill flour and fat to ${degrees(Number(v['others']), 0)}` : '; chill the dough after mixing'}`,
       tooCold: 'even hot water leaves it colder than wanted',
       noWater: 'no water goes in',
     })[s(v, 'status')] ?? '',
   'dough.isMade': (v) =>
-    `it is made ${Number(v['ageHours']) > 0 ? `already, ${g(v, 'ageHours')} h ago,` : 'by then'} and lies at ${degrees(Number(v['atC']), 0)}; ${g(v, 'need')} g are needed`,
+    `it is made ${Number(v['ageHours']) > 0 ? `already, ${g(v, 'ageHours')} h ago,` : 'by then'} and lies at ${degrees(Number(v['atC']), 0)}; ${weight(Number(v['need']))} are needed`,
   'dough.warmWater': (v) =>
     `no fat has to stay cold: warm water makes it stretch; it comes out of the bowl at ${degrees(Number(v['targetC']), 0)}`,
   'dough.total': (v) =>
@@ -111,16 +112,18 @@ const sentences: Record<string, (v: Values) => string> = {
     `${fat(v)} can be worked from ${g(v, 'low')} to ${g(v, 'high')}°; by ${methodWords[s(v, 'method')] ?? s(v, 'method')}, hands and motion counted`,
   'dough.outWarm': (v) =>
     `oil stays soft at any heat; by ${methodWords[s(v, 'method')] ?? s(v, 'method')}, hands and motion counted`,
-  'dough.leafFlour': (v) => `${g(v, 'leaves')} bought leaves weigh ${g(v, 'doughG')} g, about seven tenths flour`,
+  'dough.leafFlour': (v) =>
+    `${g(v, 'leaves')} bought leaves weigh ${weight(Number(v['doughG']))}, about seven tenths flour`,
   'dough.leafFat': (v) =>
-    `${g(v, 'leaves')} leaves take ${n(v, 'perLeaf')} g each, ${g(v, 'perM2')} g a square metre${Number(v['oilG']) > 0 ? `; ${g(v, 'oilG')} g of it oil, mixed in` : ''}`,
-  'dough.boughtPuff': (v) => `it comes made: ${g(v, 'cut')} g from the packet, at ${g(v, 'fridgeC')}° from the fridge`,
+    `${g(v, 'leaves')} leaves take ${weight(Number(v['perLeaf']), 1)} each, ${g(v, 'perM2')} g a square metre${Number(v['oilG']) > 0 ? `; ${weight(Number(v['oilG']))} of it oil, mixed in` : ''}`,
+  'dough.boughtPuff': (v) =>
+    `it comes made: ${weight(Number(v['cut']))} from the packet, at ${degrees(Number(v['fridgeC']), 0)} from the fridge`,
   'dough.bought': () => 'the leaves are bought; nothing is mixed',
-  'dough.leaves': (v) => `${g(v, 'leaves')} leaves of ${g(v, 'areaCm2')} cm²`,
+  'dough.leaves': (v) => `${g(v, 'leaves')} leaves of ${area(100 * Number(v['areaCm2']))}`,
   'folds.leaves': (v) =>
     `${s(v, 'sequence')}${s(v, 'lock') === 'twoThirds' ? ', twice for fat on two thirds' : s(v, 'lock') === 'spread' ? ', with the fat spread turn by turn' : ''}; said aloud ${g(v, 'nominal')}, with dough ${g(v, 'distinct')}: touching dough counts once`,
   'folds.oneLeaf': (v) =>
-    `fat is ${n(v, 'phi', 1)} % of the dough: ${n(v, 'share')} mm of ${n(v, 't')}, shared by ${g(v, 'leaves')}`,
+    `fat is ${n(v, 'phi', 1)} % of the dough: ${thin(Number(v['share']))} of ${n(v, 't')}, shared by ${g(v, 'leaves')}`,
   'folds.oneMore': (v) =>
     ({
       distinct: 'they would still lie apart',
@@ -132,21 +135,23 @@ const sentences: Record<string, (v: Values) => string> = {
       ? `the dough springs back for ${g(v, 'springMin')} min; cold alone would be quicker`
       : `it must fall from ${degrees(Number(v['fromC']))} to ${degrees(Number(v['toC']))} for what comes next; springing back needs ${g(v, 'springMin')}`,
   'folds.stands': (v) => `leaves part ${n(v, 'swell')} times when this lid bakes; a mean, not a promise`,
-  'crumb.large': (v) => `${g(v, 'pct')} % of ${g(v, 'fat')} g is left in ${g(v, 'lumps')} pieces for flakes`,
-  'crumb.largest': (v) => `rolled to ${n(v, 'sheet')} mm it is ${n(v, 'streak')} mm of the sheet`,
+  'crumb.large': (v) => `${g(v, 'pct')} % of ${weight(Number(v['fat']))} is left in ${g(v, 'lumps')} pieces for flakes`,
+  'crumb.largest': (v) => `rolled to ${thin(Number(v['sheet']))} it is ${thin(Number(v['streak']))} of the sheet`,
   'crumb.coat': (v) => `a film of ${n(v, 'um')} µm keeps water from the flour: take ${g(v, 'lessWater')} % less`,
-  'crumb.streak': (v) => `${n(v, 'crumb')} mm thins as the disc of ${g(v, 'disc')} mm goes to ${n(v, 'sheet')}`,
+  'crumb.streak': (v) =>
+    `${thin(Number(v['crumb']))} thins as the disc of ${thin(Number(v['disc']), 0)} goes to ${n(v, 'sheet')}`,
   'crumb.chill': (v) =>
     s(v, 'bound') === 'spring'
       ? `a rubbed dough relaxes for ${g(v, 'springMin')} min before its first roll; cold alone would be quicker`
       : `it must fall from ${degrees(Number(v['fromC']))} to ${degrees(Number(v['toC']))} for what comes next; a thinner disc is sooner there`,
   'leaves.count': (v) => `${g(v, 'perStack')} to a stack`,
-  'leaves.brush': (v) => `${n(v, 'perLeaf')} g on each leaf`,
+  'leaves.brush': (v) => `${weight(Number(v['perLeaf']), 1)} on each leaf`,
   'leaves.film': (v) => `${g(v, 'perM2')} g a square metre spreads that thin`,
   'leaves.bare': (v) =>
-    `it loses ${n(v, 'loss')} g a square metre a minute at ${g(v, 'roomC')}° and ${g(v, 'humidity')} % damp`,
+    `it loses ${n(v, 'loss')} g a square metre a minute at ${degrees(Number(v['roomC']), 0)} and ${g(v, 'humidity')} % damp`,
   'leaves.edges': () => 'a lifted edge dries from both sides',
-  'filling.total': (v) => `${g(v, 'pieces')} × ${g(v, 'each')} g; ${g(v, 'ml')} ml at ${n(v, 'density', 2)} g a ml`,
+  'filling.total': (v) =>
+    `${g(v, 'pieces')} × ${weight(Number(v['each']))}; ${g(v, 'ml')} ml at ${n(v, 'density', 2)} g a ml`,
   'filling.each': (v) => `${g(v, 'ml')} ml lie comfortably inside at ${g(v, 'pct')} % full`,
   'filling.salt': (v) => `it is ${n(v, 'pct', 2)} % of the pot`,
   'filling.hottest': (v) =>
@@ -156,17 +161,17 @@ const sentences: Record<string, (v: Values) => string> = {
   'filling.hottestPlain': () =>
     'leaves and lids stand a warm filling, not a hot one; 21° is also where slow cooling ends',
   'filling.cool': (v) =>
-    `${g(v, 'from')}° to ${g(v, 'to')}° in ${Number(v['count']) > 1 ? `${g(v, 'count')} trays` : s(v, 'vessel') === 'pot' ? 'the pot' : 'a tray'}, ${g(v, 'depthMm')} mm deep, ${coolingWords[s(v, 'place')] ?? ''}`,
+    `${degrees(Number(v['from']), 0)} to ${degrees(Number(v['to']), 0)} in ${Number(v['count']) > 1 ? `${g(v, 'count')} trays` : s(v, 'vessel') === 'pot' ? 'the pot' : 'a tray'}, ${thin(Number(v['depthMm']), 0)} deep, ${coolingWords[s(v, 'place')] ?? ''}`,
   'filling.kept': () => 'it goes in as cold as it is kept',
   'seal.pinches': (v) =>
-    `${n(v, 'seamCm')} cm of edge${Number(v['pieces']) > 1 ? ' on each' : ''}, one every ${g(v, 'pitchMm')} mm`,
+    `${long(10 * Number(v['seamCm']), 0)} of edge${Number(v['pieces']) > 1 ? ' on each' : ''}, one every ${thin(Number(v['pitchMm']), 0)}`,
   'seal.laps': () => 'so much edge lies under, tucked in and not crimped',
   'seal.strip': (v) =>
-    `a strip ${g(v, 'lengthCm')} cm long and ${n(v, 'stripCm')} wide ${s(v, 'kind') === 'cigar' ? 'goes round' : 'goes over'} as often`,
+    `a strip ${long(10 * Number(v['lengthCm']), 0)} long and ${n(v, 'stripCm')} wide ${s(v, 'kind') === 'cigar' ? 'goes round' : 'goes over'} as often`,
   'seal.strength': (v) => `a pressed egg seam is 1; chance of a leak ${g(v, 'index')} in 100`,
-  'seal.vents': (v) => `steam reaches ${n(v, 'steam')} g a minute and needs ${g(v, 'need')} mm²`,
+  'seal.vents': (v) => `steam reaches ${n(v, 'steam')} g a minute and needs ${area(Number(v['need']))}`,
   'seal.prick': () => 'leaves let steam out by themselves; a coil is pricked',
-  'seal.betweenStrips': (v) => `open between the strips; steam needs ${g(v, 'need')} mm²`,
+  'seal.betweenStrips': (v) => `open between the strips; steam needs ${area(Number(v['need']))}`,
   'seal.open': () => 'nothing lies over the filling: steam goes as it comes',
   'seal.washRim': () => 'only the rim is brushed; no lid is there to colour',
   'seal.wash': (v) => `${s(v, 'wash')} browns ${n(v, 'factor', 2)} times as fast as bare reckoning; first gold then`,
@@ -187,18 +192,18 @@ const sentences: Record<string, (v: Values) => string> = {
   'filling.notCooled': () => 'straight from the pot: nothing cools',
   'filling.body': (v) =>
     s(v, 'body')
-      ? `${g(v, 'liquid')} g of liquid: in the pan it is "${s(v, 'body')}", cold "${s(v, 'cold')}", after the bake "${s(v, 'baked')}"`
+      ? `${weight(Number(v['liquid']))} of liquid: in the pan it is "${s(v, 'body')}", cold "${s(v, 'cold')}", after the bake "${s(v, 'baked')}"`
       : 'nothing that is poured in is listed',
   'filling.custard': (v) =>
     s(v, 'sets')
-      ? `of egg to 100 g of liquid: ${custardWords[s(v, 'sets')] ?? ''}; over ${g(v, 'weepsC')}° in the middle it weeps`
+      ? `of egg to 100 g of liquid: ${custardWords[s(v, 'sets')] ?? ''}; over ${degrees(Number(v['weepsC']), 0)} in the middle it weeps`
       : 'it is not set by egg, or its egg and its liquid are not said',
   'oven.blind': (v) =>
     `the empty case is set at ${g(v, 'set')} min and dry enough at ${g(v, 'dry')}; ${g(v, 'left')} % of its water is left`,
   'oven.preheat': (v) =>
     s(v, 'support') === 'stone' || s(v, 'support') === 'steel'
-      ? `the ${s(v, 'support')} has to be as hot as the oven, at ${g(v, 'setC')}°`
-      : `its air comes to ${g(v, 'setC')}°, and ten minutes more for the walls`,
+      ? `the ${s(v, 'support')} has to be as hot as the oven, at ${degrees(Number(v['setC']), 0)}`
+      : `its air comes to ${degrees(Number(v['setC']), 0)}, and ten minutes more for the walls`,
   'oven.noLid': () => 'there is no lid to colour',
   'oven.lookOpen': (v) => `the middle may be near ${g(v, 'target')}° then; not later than ${g(v, 'latest')}`,
   'oven.look': (v) => `first gold shows then; not later than ${g(v, 'latest')}`,

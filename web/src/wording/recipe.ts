@@ -1,6 +1,6 @@
 import type { Alarm } from '@crustallum/core/recipes/alarms';
 import type { Fact, FactKind } from '@crustallum/core/recipes/facts';
-import { degrees, plain, span } from './numbers';
+import { degrees, heat, long, plain, span, spread, weight } from './numbers';
 
 export const factWords: Record<FactKind, string> = {
   serves: 'Serves',
@@ -28,9 +28,9 @@ const range = (low: number, high: number, write: (v: number) => string) =>
 export function factWritten({ kind, low, high }: Pick<Fact, 'kind' | 'low' | 'high'>): string {
   if (kind.endsWith('Min')) return range(low, high, span);
   if (kind.endsWith('C') || kind === 'oven') return range(low, high, (v) => degrees(v, 0));
-  if (kind === 'thicknessMm' || kind === 'crumbMm') return `${range(low, high, (v) => plain(v))} mm`;
-  if (kind.endsWith('Mm')) return `${range(low, high, (v) => plain(v / 10, 1))} cm`;
-  if (kind === 'portionG') return `${range(low, high, (v) => plain(v, 0))} g`;
+  if (kind === 'thicknessMm' || kind === 'crumbMm') return spread(low, high, 'mm');
+  if (kind.endsWith('Mm')) return spread(low / 10, high / 10, 'cm');
+  if (kind === 'portionG') return spread(low, high, 'g');
   return range(low, high, (v) => plain(v, 0));
 }
 
@@ -58,8 +58,8 @@ const one = (v: Values, key: string) => plain(Number(v[key] ?? 0), 1);
 /** What is doubtful, with its number, and why. */
 export const alarmWords: Record<string, (v: Values) => { fact: string; because: string }> = {
   saltHigh: (v) => ({
-    fact: `Salt: ${g(v, 'grams')} g is ${one(v, 'pct')} %`,
-    because: `pastry has one to two per cent of the ${g(v, 'flour')} g of flour`,
+    fact: `Salt: ${weight(Number(v['grams']))} is ${one(v, 'pct')} %`,
+    because: `pastry has one to two per cent of the ${weight(Number(v['flour']))} of flour`,
   }),
   ovenCold: (v) => ({
     fact: `${g(v, 'written')} °F is ${g(v, 'c')} °C`,
@@ -71,25 +71,25 @@ export const alarmWords: Record<string, (v: Values) => { fact: string; because: 
     because: 'two heats are said and no word of turning it down',
   }),
   twoAmounts: (v) => ({
-    fact: `${String(v['name'])}: ${g(v, 'one')} g or ${g(v, 'other')} g`,
+    fact: `${String(v['name'])}: ${weight(Number(v['one']))} or ${weight(Number(v['other']))}`,
     because: 'the list says one, the steps the other',
   }),
   portionsDoNotFit: (v) => ({
-    fact: `${g(v, 'count')} × ${g(v, 'each')} g = ${g(v, 'asked')} g`,
-    because: `the dough weighs ${g(v, 'dough')} g`,
+    fact: `${g(v, 'count')} × ${weight(Number(v['each']))} = ${weight(Number(v['asked']))}`,
+    because: `the dough weighs ${weight(Number(v['dough']))}`,
   }),
   tooManyPieces: (v) => ({
-    fact: `${g(v, 'count')} pieces of ${plain(Number(v['d']) / 10, 0)} cm take ${g(v, 'needed')} g`,
-    because: `the dough weighs ${g(v, 'dough')} g, offcuts not counted`,
+    fact: `${g(v, 'count')} pieces of ${long(Number(v['d']), 0)} take ${weight(Number(v['needed']))}`,
+    because: `the dough weighs ${weight(Number(v['dough']))}, offcuts not counted`,
   }),
   lidSmall: (v) => ({
-    fact: `A lid of ${plain(Number(v['lid']) / 10, 0)} cm`,
-    because: `the dish is ${plain(Number(v['tin']) / 10, 0)} cm across, and the rim wants covering`,
+    fact: `A lid of ${long(Number(v['lid']), 0)}`,
+    because: `the dish is ${long(Number(v['tin']), 0)} across, and the rim wants covering`,
   }),
   waterHigh: (v) => ({ fact: `Water: ${g(v, 'pct')} to 100 of flour`, because: 'that is a batter, or bread' }),
   waterLow: (v) => ({ fact: `Water: ${g(v, 'pct')} to 100 of flour`, because: 'it would not hold together' }),
   spiceHigh: (v) => ({
-    fact: `${String(v['name'])}: ${g(v, 'grams')} g`,
+    fact: `${String(v['name'])}: ${weight(Number(v['grams']))}`,
     because: `that is ${one(v, 'pct')} % of the filling: a tablespoon for a teaspoon?`,
   }),
   washBeforeChill: () => ({
@@ -106,19 +106,19 @@ export const alarmWords: Record<string, (v: Values) => { fact: string; because: 
 const optionWords: Record<string, (v: number | null) => string> = {
   asWritten: () => 'as written',
   teaspoons: (v) => `teaspoon, ${plain(v ?? 0, (v ?? 0) < 10 ? 1 : 0)} g`,
-  usualSalt: (v) => `${plain(v ?? 0, 1)} g`,
-  forAllOfIt: (v) => `${plain(v ?? 0, 1)} g, the rest is for the filling`,
-  meantC: (v) => `${plain(v ?? 0, 0)} °C`,
-  usualF: (v) => `350 °F, ${plain(v ?? 0, 0)} °C`,
-  meantF: (v) => `°F, ${plain(v ?? 0, 0)} °C`,
-  firstHeat: (v) => `${plain(v ?? 0, 0)}°`,
-  secondHeat: (v) => `${plain(v ?? 0, 0)}°`,
-  firstAmount: (v) => `${plain(v ?? 0, 0)} g`,
-  secondAmount: (v) => `${plain(v ?? 0, 0)} g`,
-  smallerPortions: (v) => `${plain(v ?? 0, 0)} g each`,
+  usualSalt: (v) => `${weight(v ?? 0, 1)}`,
+  forAllOfIt: (v) => `${weight(v ?? 0, 1)}, the rest is for the filling`,
+  meantC: (v) => `${heat(v ?? 0)}`,
+  usualF: (v) => `350 °F, ${heat(v ?? 0)}`,
+  meantF: (v) => `°F, ${heat(v ?? 0)}`,
+  firstHeat: (v) => `${degrees(v ?? 0, 0)}`,
+  secondHeat: (v) => `${degrees(v ?? 0, 0)}`,
+  firstAmount: (v) => `${weight(v ?? 0)}`,
+  secondAmount: (v) => `${weight(v ?? 0)}`,
+  smallerPortions: (v) => `${weight(v ?? 0)} each`,
   fewerPieces: (v) => `${plain(v ?? 0, 0)} pieces`,
-  widerLid: (v) => `${plain((v ?? 0) / 10, 0)} cm`,
-  usualWater: (v) => `${plain(v ?? 0, 0)} g`,
+  widerLid: (v) => `${long(v ?? 0, 0)}`,
+  usualWater: (v) => `${weight(v ?? 0)}`,
   washLater: () => 'wash before the oven',
   coolFirst: () => 'cool it first',
   core75: () => '75° in the middle',

@@ -1,6 +1,6 @@
 import type { LeafPieceKind } from '@crustallum/core/filling/leafPieces';
 import type { StepCode, TimedStep } from '@crustallum/core/plan/steps/codes';
-import { counted, degrees, plain, span } from './numbers';
+import { counted, degrees, long, plain, sides, span, thin, weight } from './numbers';
 import { list } from './eaters';
 import { stripWords } from './folds';
 import { closingCall, closingHow } from './closing';
@@ -90,43 +90,42 @@ const lotOf = (s: TimedStep): string =>
   Number(s.values['lots']) > 1 ? ` Lot ${s.values['lot']} of ${s.values['lots']}; the others stay cold.` : '';
 
 /** How a shape is cut; its size in cm. */
-const cutBy: Record<string, (cm: string) => string> = {
-  disc: (cm) => `Straight down with the cutter of ${cm} cm, no twist.`,
-  rect: (cm) => `With the wheel along a ruler, ${cm} cm, each pass right through.`,
-  triangle: (cm) => `With the wheel along a ruler, ${cm} cm at the foot.`,
-  outline: (cm) => `Round the template of ${cm} cm with the point of a knife.`,
+const cutBy: Record<string, (across: string) => string> = {
+  disc: (across) => `Straight down with the cutter of ${across}, no twist.`,
+  rect: (across) => `With the wheel along a ruler, ${across}, each pass right through.`,
+  triangle: (across) => `With the wheel along a ruler, ${across} at the foot.`,
+  outline: (across) => `Round the template of ${across} with the point of a knife.`,
 };
 
 /** The two cutters of cups, lids first, and what comes from the trimmings. */
 const cuttersOf = (s: TimedStep): string => {
   if (s.values['lid'] === undefined || Number(s.values['from']) !== 1) return '';
   const [first, all] = [Number(s.values['first']), Number(s.values['dishes'])];
-  const cm = (key: string) => plain(Number(s.values[key]) / 10, 1);
   const again = first < all ? `, ${first} of each; the trimmings rolled again give the rest` : '';
-  return `Cut the lids first with ${cm('lid')} cm, then the bases with ${cm('base')}${again}. `;
+  return `Cut the lids first with ${long(Number(s.values['lid']))}, then the bases with ${long(Number(s.values['base']))}${again}. `;
 };
 
 /** An edge rolled out after the cut, the middle left thick. */
 const edgeWords = (s: TimedStep): string =>
   s.values['edge'] === undefined
     ? ''
-    : ` Roll the edge of each, turning it, to ${plain(Number(s.values['finished']) / 10, 1)} cm across and ${num(s, 'edge', 1)} mm; the middle ${plain(Number(s.values['middle']) / 10, 1)} cm stay thick.`;
+    : ` Roll the edge of each, turning it, to ${long(Number(s.values['finished']))} across and ${thin(Number(s.values['edge']), 1)}; the middle ${long(Number(s.values['middle']))} stay thick.`;
 
 /** From here on a fat is soft under the fingers, °C: it is not told to come from the fridge. */
 const softFromC = 15;
 
 /** The fat as it is weighed, and what of it is rubbed in first. */
 const weighedFat = (s: TimedStep, fat: string): string =>
-  `${fatInState(s, fat)}${Number(s.values['rubbed']) >= 1 ? `, ${num(s, 'rubbed')} g of it for rubbing in` : ''}`;
+  `${fatInState(s, fat)}${Number(s.values['rubbed']) >= 1 ? `, ${weight(Number(s.values['rubbed']))} of it for rubbing in` : ''}`;
 
 /** Poured, soft, in one piece that waits, or in pieces from the cold. */
 function fatInState(s: TimedStep, fat: string): string {
   const [word, fatC] = [fatWords[fat] ?? fat, Number(s.values['fatC'] ?? 5)];
-  const grams = `${num(s, 'fat')} g ${word}`;
+  const grams = `${weight(Number(s.values['fat']))} ${word}`;
   if (fat === 'oil') return `${grams}, as it is`;
-  if (s.values['kept'] === 'spread' || fatC >= softFromC) return `${grams}, soft, at ${plain(fatC, 0)}°`;
+  if (s.values['kept'] === 'spread' || fatC >= softFromC) return `${grams}, soft, at ${degrees(fatC, 0)}`;
   if (Number(s.values['lump']) < 1) return `${grams} in one piece, back in the cold until it is locked in`;
-  return `${grams} in pieces of ${num(s, 'lump')} mm, straight from the fridge`;
+  return `${grams} in pieces of ${thin(Number(s.values['lump']), 0)}, straight from the fridge`;
 }
 
 /** A filling that goes in hot: how long what lies over it may wait. */
@@ -134,7 +133,7 @@ function hotWords(s: TimedStep): string {
   if (!Number(s.values['hotC'])) return '';
   const lidMin = Number(s.values['lidMin']);
   const within = lidMin < 0 ? 'at once' : `within ${plain(lidMin, 1)} min of its going on`;
-  return `The filling at ${num(s, 'hotC')}°, the lid straight from the fridge; into the oven ${within}. `;
+  return `The filling at ${degrees(Number(s.values['hotC']), 0)}, the lid straight from the fridge; into the oven ${within}. `;
 }
 
 /** ", 4 and 3 to a tray"; nothing where one tray holds them all. */
@@ -149,7 +148,7 @@ function sharesWords(s: TimedStep): string {
   const shares = String(s.values['shares'] ?? '');
   if (!shares) return '';
   const each = JSON.parse(shares) as [string, number][];
-  return ` Divide it first: ${list(each.map(([title, grams]) => `${grams} g for ${title}`))}.`;
+  return ` Divide it first: ${list(each.map(([title, grams]) => `${weight(Number(grams))} for ${title}`))}.`;
 }
 
 /** What is seen when it is done, and what its stand is for. */
@@ -168,8 +167,7 @@ const eachTurn = (s: TimedStep): number[][] =>
     .split(' ')
     .filter(Boolean)
     .map((turn) => turn.split('x').map(Number));
-const sheetCm = (lengthMm: number, widthMm: number): string =>
-  `${plain(lengthMm / 10, 0)} × ${plain(widthMm / 10, 0)} cm`;
+const sheetCm = (lengthMm: number, widthMm: number): string => `${sides([lengthMm, widthMm], 0)}`;
 
 /** What a turn is rolled to, or each of a stretch where they differ. */
 function rolledTo(s: TimedStep): string {
@@ -200,24 +198,24 @@ const layerCall = (s: TimedStep): string =>
 function stripsCut(s: TimedStep): string {
   if (!Number(s.values['stripMm'])) return '';
   const across = Number(s.values['along']) > 1 ? `, each cut across in ${num(s, 'along')}` : '';
-  return ` Then cut it lengthwise into ${counted(Number(s.values['across']), 'strip', 'strips')} of ${plain(Number(s.values['stripMm']) / 10, 1)} cm${across}.`;
+  return ` Then cut it lengthwise into ${counted(Number(s.values['across']), 'strip', 'strips')} of ${long(Number(s.values['stripMm']))}${across}.`;
 }
 
 /** Filling on leaves: spread in a tray, along a rope, or closed in strips. */
 function leavesFilled(s: TimedStep, make: (call: string, how: string, press: string) => Call): Call {
   const kind = String(s.values['kind']);
   if (kind === 'tray')
-    return make('Spread the filling', `${num(s, 'grams')} g, level, to the corners.`, 'Spread, next');
+    return make('Spread the filling', `${weight(Number(s.values['grams']))}, level, to the corners.`, 'Spread, next');
   if (kind === 'coil')
     return make(
       `Fill and roll stack ${s.values['stack']}`,
-      `${num(s, 'grams')} g along the edge; the other leaves covered meanwhile.`,
+      `${weight(Number(s.values['grams']))} along the edge; the other leaves covered meanwhile.`,
       'Rolled, next',
     );
   const closed = stripWords[kind as LeafPieceKind](Number(s.values['folds']));
   return make(
     `Close ${num(s, 'pieces')} of stack ${s.values['stack']}`,
-    `${num(s, 'each')} g each: ${closed}. The other leaves covered meanwhile.`,
+    `${weight(Number(s.values['each']))} each: ${closed}. The other leaves covered meanwhile.`,
     'Closed, next',
   );
 }
@@ -236,7 +234,7 @@ function glazed(s: TimedStep): string {
   const vents = Number(s.values['vents']);
   const open =
     vents > 0
-      ? ` Then ${vents === 1 ? 'one slit' : `${vents} slits`} of ${num(s, 'slitMm')} mm${Number(s.values['pieces']) > 1 ? ' in each' : ''}, right through.`
+      ? ` Then ${vents === 1 ? 'one slit' : `${vents} slits`} of ${thin(Number(s.values['slitMm']), 0)}${Number(s.values['pieces']) > 1 ? ' in each' : ''}, right through.`
       : s.values['closing'] === 'laps'
         ? (leafCuts[String(s.values['laid'])]?.(num(s, 'portions')) ?? '')
         : '';
@@ -257,7 +255,7 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
     case 'weigh':
       return make(
         `Weigh for ${title}`,
-        `${num(s, 'flour')} g flour, ${weighedFat(s, fat)}.`,
+        `${weight(Number(s.values['flour']))} flour, ${weighedFat(s, fat)}.`,
         'Weighed, next',
         'Raw flour is not for tasting.',
       );
@@ -265,14 +263,14 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
     case 'rubIn':
       return make(
         s.code === 'mix' ? 'Mix' : 'Rub in, then water',
-        `${Number(s.values['rubbed']) >= 1 ? `Rub ${num(s, 'rubbed')} g of the fat into the flour first. ` : ''}${Number(s.values['worked']) ? 'Work it ten minutes, until it springs back. ' : ''}${Number(s.values['water']) < 1 ? 'No water goes in: what was weighed brings it together' : `${num(s, 'water')} g water at ${num(s, 'waterC')}°${Number(s.values['ice']) > 0.5 ? `, ${num(s, 'ice')} g of it ice` : ''}`}, with ${num(s, 'salt', 1)} g salt. Add it by degrees; stop when it holds.${Number(s.values['band'] ?? 1) ? ` It should come out near ${num(s, 'outC')}°.` : ''}`,
+        `${Number(s.values['rubbed']) >= 1 ? `Rub ${weight(Number(s.values['rubbed']))} of the fat into the flour first. ` : ''}${Number(s.values['worked']) ? 'Work it ten minutes, until it springs back. ' : ''}${Number(s.values['water']) < 1 ? 'No water goes in: what was weighed brings it together' : `${weight(Number(s.values['water']))} water at ${degrees(Number(s.values['waterC']), 0)}${Number(s.values['ice']) > 0.5 ? `, ${weight(Number(s.values['ice']))} of it ice` : ''}`}, with ${weight(Number(s.values['salt']), 1)} salt. Add it by degrees; stop when it holds.${Number(s.values['band'] ?? 1) ? ` It should come out near ${degrees(Number(s.values['outC']), 0)}.` : ''}`,
         'It holds, next',
         'Keep fingers and spoons out of moving blades.',
       );
     case 'lockIn':
       return make(
         `Lock in the fat for ${title}`,
-        `Beat it between papers to ${num(s, 'blockMm')} mm${Number(s.values['standMin']) >= 1 ? `, let it stand ${num(s, 'standMin')} min` : ''} until it bends and does not break: near ${num(s, 'toC')}°, the dough at ${num(s, 'doughC')}°. ${lockWords[String(s.values['lock'])] ?? ''}`,
+        `Beat it between papers to ${thin(Number(s.values['blockMm']), 0)}${Number(s.values['standMin']) >= 1 ? `, let it stand ${num(s, 'standMin')} min` : ''} until it bends and does not break: near ${degrees(Number(s.values['toC']), 0)}, the dough at ${degrees(Number(s.values['doughC']), 0)}. ${lockWords[String(s.values['lock'])] ?? ''}`,
         'Locked in, next',
       );
     case 'turns':
@@ -280,13 +278,13 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
         s.values['first'] === s.values['last']
           ? `Turn ${s.values['first']}`
           : `Turns ${s.values['first']} and ${s.values['last']}`,
-        `${rolledTo(s)}${Number(s.values['spread']) > 0 ? `, spread ${num(s, 'spread')} g of soft ${fatWord} on all but the last panel` : ''}, ${foldedIn(s)}, brush off flour, a quarter round, seam to your right.`,
+        `${rolledTo(s)}${Number(s.values['spread']) > 0 ? `, spread ${weight(Number(s.values['spread']))} of soft ${fatWord} on all but the last panel` : ''}, ${foldedIn(s)}, brush off flour, a quarter round, seam to your right.`,
         'Folded, next',
       );
     case 'thaw':
       return make(
         `Thaw it for ${title}`,
-        `${num(s, 'grams')} g out of the freezer into the fridge, wrapped; ${span(s.minutes)}, overnight at best.`,
+        `${weight(Number(s.values['grams']))} out of the freezer into the fridge, wrapped; ${span(s.minutes)}, overnight at best.`,
         'In the fridge, next',
         'Never in the warm: the outside spoils while the middle is ice.',
       );
@@ -294,26 +292,26 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
       return make(
         `Divide ${title}`,
         s.values['lid'] !== undefined
-          ? `${num(s, 'base')} g for the ${Number(s.values['dishes']) > 1 ? 'bases' : 'base'}, ${num(s, 'lid')} g for what goes over.`
-          : `${num(s, 'pieces')} balls of ${num(s, 'grams')} g, give or take three, pressed flat and covered. Without a scale: a log of ${plain(Number(s.values['pieces']) * 4, 0)} cm, cut every 4 cm.`,
+          ? `${weight(Number(s.values['base']))} for the ${Number(s.values['dishes']) > 1 ? 'bases' : 'base'}, ${weight(Number(s.values['lid']))} for what goes over.`
+          : `${num(s, 'pieces')} balls of ${weight(Number(s.values['grams']))}, give or take three, pressed flat and covered. Without a scale: a log of ${plain(Number(s.values['pieces']) * 4, 0)} cm, cut every 4 cm.`,
         'Divided, next',
       );
     case 'rollPieces':
       return make(
         `Roll ${s.pieces} of ${title}`,
-        `Each from its ball to ${plain(Number(s.values['mm']) / 10, 1)} cm across, ${num(s, 't', 1)} mm.${edgeWords(s)}${lotOf(s)}`,
+        `Each from its ball to ${long(Number(s.values['mm']))} across, ${thin(Number(s.values['t']), 1)}.${edgeWords(s)}${lotOf(s)}`,
         'Rolled, next',
       );
     case 'rollOut':
       return make(
         `Roll ${title}`,
-        `${Number(s.values['goes']) > 1 ? `Go ${s.values['go']} of ${s.values['goes']}: t` : 'T'}o ${num(s, 't', 1)} mm, ${plain(Number(s.values['l']) / 10, 0)} × ${plain(Number(s.values['w']) / 10, 0)} cm${Number(s.values['sheets']) > 1 ? `, ${num(s, 'sheets')} sheets` : ''}.${Number(s.values['stretched']) ? ' Then over a floured cloth, stretched over the backs of the hands until print shows through.' : ''}`,
+        `${Number(s.values['goes']) > 1 ? `Go ${s.values['go']} of ${s.values['goes']}: t` : 'T'}o ${thin(Number(s.values['t']), 1)}, ${sides([Number(s.values['l']), Number(s.values['w'])], 0)}${Number(s.values['sheets']) > 1 ? `, ${num(s, 'sheets')} sheets` : ''}.${Number(s.values['stretched']) ? ' Then over a floured cloth, stretched over the backs of the hands until print shows through.' : ''}`,
         'Rolled, next',
       );
     case 'cut':
       return make(
         `Cut ${s.pieces}`,
-        `${cutBy[String(s.values['shape'])]?.(plain(Number(s.values['cutter']) / 10, 1)) ?? ''} Stack the offcuts flat.${edgeWords(s)}`,
+        `${cutBy[String(s.values['shape'])]?.(long(Number(s.values['cutter']))) ?? ''} Stack the offcuts flat.${edgeWords(s)}`,
         'Cut, next',
         'Mind the edge of cutter and knife.',
       );
@@ -358,7 +356,7 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
     case 'kneadLeaves':
       return make(
         'Knead until it is silk',
-        `${num(s, 'water')} g of warm water into ${num(s, 'flour')} g of flour; ten minutes, until it springs back.`,
+        `${weight(Number(s.values['water']))} of warm water into ${weight(Number(s.values['flour']))} of flour; ten minutes, until it springs back.`,
         'Kneaded, next',
       );
     case 'restLeaves':
@@ -392,7 +390,7 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
     case 'prepareFilling':
       return make(
         `Make ready: ${s.values['name']}`,
-        `Wash, peel, trim; dice of ${num(s, 'diceMm')} mm where it is diced. ${span(s.minutes)} of hands by reckoning.`,
+        `Wash, peel, trim; dice of ${thin(Number(s.values['diceMm']), 0)} where it is diced. ${span(s.minutes)} of hands by reckoning.`,
         'All is ready, next',
         Number(s.values['raw'])
           ? 'Raw meat, fish or egg: apart from everything ready to eat, and kept cold until it goes in. Do not wash raw poultry.'
@@ -400,14 +398,16 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
       );
     case 'preheat':
       return make(
-        Number(s.values['fromC']) ? `Oven to ${num(s, 'setC')}°` : `Oven on: ${num(s, 'setC')}°`,
-        `${Number(s.values['fromC']) ? `From ${num(s, 'fromC')}°. ` : ''}${s.values['mode'] === 'fan' ? 'With the fan. ' : ''}Shelf ${s.values['rack']}. ${span(s.minutes)} until ${title} can go in.`,
+        Number(s.values['fromC'])
+          ? `Oven to ${degrees(Number(s.values['setC']), 0)}`
+          : `Oven on: ${degrees(Number(s.values['setC']), 0)}`,
+        `${Number(s.values['fromC']) ? `From ${degrees(Number(s.values['fromC']), 0)}. ` : ''}${s.values['mode'] === 'fan' ? 'With the fan. ' : ''}Shelf ${s.values['rack']}. ${span(s.minutes)} until ${title} can go in.`,
         'It heats, next',
       );
     case 'blindBake':
       return make(
         `${title}: the empty case in`,
-        `Pricked, lined with paper${Number(s.values['weightsMin']) ? ` and filled with weights: ${num(s, 'weightsMin')} min, then ${num(s, 'bareMin')} min bare` : `: ${num(s, 'bareMin')} min`} at ${num(s, 'setC')}°.`,
+        `Pricked, lined with paper${Number(s.values['weightsMin']) ? ` and filled with weights: ${num(s, 'weightsMin')} min, then ${num(s, 'bareMin')} min bare` : `: ${num(s, 'bareMin')} min`} at ${degrees(Number(s.values['setC']), 0)}.`,
         'In the oven, next',
         'Weights stay hot long after they are out.',
       );
@@ -436,7 +436,7 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
       );
     case 'setOven':
       return make(
-        `${title}: oven to ${num(s, 'setC')}°`,
+        `${title}: oven to ${degrees(Number(s.values['setC']), 0)}`,
         `${Number(s.values['turned']) ? 'Turn it round while the door is open, and shut it quickly.' : 'The door stays shut.'}`,
         'It is set, next',
       );
@@ -457,7 +457,7 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
     case 'cookFilling':
       return make(
         `Cook: ${s.values['name']}`,
-        `For ${num(s, 'grams')} g in the pies. Taste, season, herbs in now.`,
+        `For ${weight(Number(s.values['grams']))} in the pies. Taste, season, herbs in now.`,
         'Off the heat, next',
         Number(s.values['raw'])
           ? 'Raw meat or fish: apart from everything ready to eat. Do not wash raw poultry.'
@@ -466,7 +466,7 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
     case 'coolFilling':
       return make(
         'Set the filling to cool',
-        `Spread it ${num(s, 'depthMm')} mm deep ${coolingWords[String(s.values['place'])] ?? ''} until ${num(s, 'toC')}°. ${span(s.minutes)} by reckoning.`,
+        `Spread it ${thin(Number(s.values['depthMm']), 0)} deep ${coolingWords[String(s.values['place'])] ?? ''} until ${degrees(Number(s.values['toC']), 0)}. ${span(s.minutes)} by reckoning.`,
         'It is cooling, next',
         'Cooked food should pass 21° within two hours and 5° within four more. Follow your local food-safety rules.',
       );

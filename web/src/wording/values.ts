@@ -1,4 +1,4 @@
-import { plain } from './numbers';
+import { quantity } from './numbers';
 import { inputWords } from './problems';
 import { coolingWords, fatWords, methodWords, pastryWords, productWords } from './words';
 
@@ -89,6 +89,6 @@ export function valueWords(key: string, value: number | string): { name: string;
   const [name, unit] = named[key] ?? [inputWords(key).words, inputWords(key).unit];
   return {
     name,
-    written: typeof value === 'number' ? `${plain(value)} ${unit}`.trim() : (codeWords[value] ?? value),
+    written: typeof value === 'number' ? quantity(value, unit) : (codeWords[value] ?? value),
   };
 }

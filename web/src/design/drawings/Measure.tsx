@@ -1,3 +1,4 @@
+import { units } from '../../wording/units';
 /** A dimension line with slash ends; its value stands in a gap of the line. */
 export function Measure({ x1, y1, x2, y2, text }: { x1: number; y1: number; x2: number; y2: number; text?: string }) {
   const upright = Math.abs(x2 - x1) < Math.abs(y2 - y1);
@@ -34,6 +35,8 @@ export function Measure({ x1, y1, x2, y2, text }: { x1: number; y1: number; x2: 
   );
 }
 
+const inchCm = 2.54;
+
 /** A ruler along the bottom of a drawing, in centimetres; x is px, pxPerCm the scale. */
 export function GroundRuler({
   x,
@@ -48,22 +51,20 @@ export function GroundRuler({
   pxPerCm: number;
   every?: number;
 }) {
+  const inches = units().length === 'in';
+  const [long, px, each] = inches
+    ? [cm / inchCm, pxPerCm * inchCm, Math.max(1, Math.round(every / inchCm))]
+    : [cm, pxPerCm, every];
   return (
     <g stroke="var(--color-ink)" strokeWidth="1">
       <line x1={x} x2={x + cm * pxPerCm} y1={y} y2={y} strokeWidth="2" />
-      {Array.from({ length: Math.floor(cm) + 1 }, (_, i) => (
-        <line
-          key={i}
-          x1={x + i * pxPerCm}
-          x2={x + i * pxPerCm}
-          y1={y}
-          y2={y + (i % every === 0 ? 12 : i % 5 === 0 ? 8 : 5)}
-        />
+      {Array.from({ length: Math.floor(long) + 1 }, (_, i) => (
+        <line key={i} x1={x + i * px} x2={x + i * px} y1={y} y2={y + (i % each === 0 ? 12 : i % 5 === 0 ? 8 : 5)} />
       ))}
-      {Array.from({ length: Math.floor(cm / every) + 1 }, (_, i) => (
-        <text key={i} x={x + i * every * pxPerCm} y={y + 28} textAnchor="middle" stroke="none" className="q">
-          {i * every}
-          {i === Math.floor(cm / every) ? ' cm' : ''}
+      {Array.from({ length: Math.floor(long / each) + 1 }, (_, i) => (
+        <text key={i} x={x + i * each * px} y={y + 28} textAnchor="middle" stroke="none" className="q">
+          {i * each}
+          {i === Math.floor(long / each) ? (inches ? ' in' : ' cm') : ''}
         </text>
       ))}
     </g>

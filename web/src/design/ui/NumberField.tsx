@@ -1,7 +1,6 @@
 import type { NumberRule } from '@crustallum/core/quantities/rules';
 import { useEffect, useId, useState } from 'react';
-import { plain } from '../../wording/numbers';
-import { rangeWords } from '../../wording/problems';
+import { fieldUnit, rangeWords } from '../../wording/fieldUnit';
 import { typedNumber } from './typedNumber';
 
 interface Props {
@@ -20,7 +19,8 @@ interface Props {
 
 /** A typed number: what is typed stays until it can be used; the field says what is wrong and what is allowed. */
 export function NumberField({ value, rule, unit, label, scale = 1, places, id, ours = false, onChange }: Props) {
-  const written = plain(value * scale, places ?? undefined).replace('\u2212', '-');
+  const field = fieldUnit(unit, value * scale);
+  const written = field.write(value * scale, places);
   const [text, setText] = useState(written);
   const [wrong, setWrong] = useState(false);
   const errorId = useId();
@@ -30,7 +30,7 @@ export function NumberField({ value, rule, unit, label, scale = 1, places, id, o
   }, [written]);
   const take = (typed: string) => {
     setText(typed);
-    const number = typedNumber(typed, unit);
+    const number = typedNumber(typed, unit, field.read);
     const stored = number === null ? NaN : Number((number / scale).toFixed(9));
     const fits =
       number !== null &&
@@ -40,7 +40,6 @@ export function NumberField({ value, rule, unit, label, scale = 1, places, id, o
     setWrong(!fits);
     if (fits && (ours || stored !== value)) onChange(stored);
   };
-  const allowed = { ...rule, min: rule.min * scale, max: rule.max * scale, unit };
   return (
     <>
       <span className="typed">
@@ -53,11 +52,11 @@ export function NumberField({ value, rule, unit, label, scale = 1, places, id, o
           aria-describedby={wrong ? errorId : undefined}
           onChange={(e) => take(e.target.value)}
         />
-        <small>{unit}</small>
+        <small>{field.unit}</small>
       </span>
       {wrong && (
         <span className="field-error" id={errorId} role="alert">
-          {label}: {rangeWords(allowed)}
+          {label}: {rangeWords({ ...rule, min: rule.min * scale, max: rule.max * scale, unit })}
         </span>
       )}
     </>

@@ -3,6 +3,7 @@ import { Slider } from 'radix-ui';
 import { Minus, Plus } from 'lucide-react';
 import { memo, useId } from 'react';
 import { keysOn } from './letterKeys';
+import { fieldUnit } from '../../wording/fieldUnit';
 import { NumberField } from './NumberField';
 
 interface Props {
@@ -47,6 +48,9 @@ export const Rule = memo(function Rule({
   const id = useId();
   const [low, high] = [Math.max(rule.min, from ?? rule.min), Math.min(rule.max, to ?? rule.max)];
   const share = (v: number) => `${(100 * (Math.max(low, Math.min(high, v)) - low)) / (high - low)}%`;
+  const { next } = fieldUnit(unit, value * (scale ?? 1));
+  /** So many steps on, on the marks of the cook's own ruler. */
+  const stepped = (by: number) => next(value * (scale ?? 1), by * (scale ?? 1)) / (scale ?? 1);
   const take = (v: number) => onChange(Number(Math.max(rule.min, Math.min(rule.max, v)).toFixed(6)));
   return (
     <div className={`rule ${clash ? 'clash' : ''}`}>
@@ -72,7 +76,7 @@ export const Rule = memo(function Rule({
         className="key"
         aria-label={`less: ${label}`}
         disabled={value <= rule.min}
-        onClick={() => take(value - step)}
+        onClick={() => take(stepped(-step))}
       >
         <Minus size={22} />
       </button>
@@ -87,7 +91,7 @@ export const Rule = memo(function Rule({
           const way = [',', '<', ';'].includes(e.key) ? -1 : ['.', '>', ':'].includes(e.key) ? 1 : 0;
           if (!way || !keysOn()) return;
           e.preventDefault();
-          take(value + way * step * (e.shiftKey ? 5 : 1));
+          take(stepped(way * step * (e.shiftKey ? 5 : 1)));
         }}
       >
         <Slider.Track className="relative h-full w-full">
@@ -129,7 +133,7 @@ export const Rule = memo(function Rule({
         className="key"
         aria-label={`more: ${label}`}
         disabled={value >= rule.max}
-        onClick={() => take(value + step)}
+        onClick={() => take(stepped(step))}
       >
         <Plus size={22} />
       </button>

@@ -2,7 +2,7 @@ import { memo, useEffect, useRef, useState } from 'react';
 import { useRule } from '../../design/ui/rules';
 import { useInput } from '../../desk/useInput';
 import { Rule } from '../../design/ui/Rule';
-import { plain } from '../../wording/numbers';
+import { fieldUnit } from '../../wording/fieldUnit';
 import type { NumberFieldDef } from './fields';
 
 /** A measure that is changed where it is drawn: its value in a ring; pressed, its rule opens on the drawing. */
@@ -39,7 +39,8 @@ export const Held = memo(function Held({
   }, [open]);
   if (!known || (held === undefined && fallback === undefined)) return null;
   const value = Number(held ?? fallback);
-  const text = `${word ? `${word} ` : ''}${plain(value * (def.scale ?? 1), def.places)} ${def.unit}`.trim();
+  const field = fieldUnit(def.unit, value * (def.scale ?? 1));
+  const text = `${word ? `${word} ` : ''}${field.write(value * (def.scale ?? 1), def.places)} ${field.unit}`.trim();
   if (!open) {
     return (
       <button

@@ -88,7 +88,7 @@ describe('the edge on a phone', () => {
     expect(screen.queryByRole('navigation', { name: 'Places' })).toBeNull();
     fireEvent.keyDown(screen.getByRole('button', { name: 'Places' }), { key: 'Enter' });
     const words = (await screen.findAllByRole('menuitem')).map((m) => m.textContent);
-    expect(words).toEqual(['Today', 'Bench', 'Log', 'Larder']);
+    expect(words).toEqual(['Today', 'Days', 'Bench', 'Log', 'Larder']);
     fireEvent.click(screen.getByRole('menuitem', { name: 'Log' }));
     await waitFor(() => expect(router.state.location.pathname).toBe('/log'));
   });

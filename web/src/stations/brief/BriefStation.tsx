@@ -18,7 +18,7 @@ import { TextField } from '../../design/ui/TextField';
 import { useNarrow } from '../../design/ui/useWidth';
 import { planner } from '../../workers/planner';
 import { problemWords } from '../../wording/problems';
-import { clock, momentAt, plain, served, localMoment } from '../../wording/numbers';
+import { clock, localMoment, long, momentAt, plain, served } from '../../wording/numbers';
 import { formWords, pastryWords, piecesOf } from '../../wording/words';
 import { BriefWords } from './BriefWords';
 import { ForSoMany } from './ForSoMany';
@@ -168,7 +168,7 @@ export function BriefStation() {
                 <div>{i.document.filling.name}</div>
                 <div className="quiet-ink">
                   {pastryWords[i.document.dough.pastry]},{' '}
-                  {i.document.cut.vesselName ?? `cutter ${plain(i.document.cut.cutterMm / 10, 1)} cm`}
+                  {i.document.cut.vesselName ?? `cutter ${long(i.document.cut.cutterMm)}`}
                 </div>
                 <div className="quiet-ink">
                   starts{' '}

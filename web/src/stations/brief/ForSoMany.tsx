@@ -1,7 +1,7 @@
 import { sizeFor } from '@crustallum/core/plan/questions/sizeFor';
 import { useAppSelector } from '../../desk/store';
 import { useItem } from '../../desk/useItem';
-import { plain } from '../../wording/numbers';
+import { long } from '../../wording/numbers';
 import { pieceWord } from '../../wording/words';
 
 /** More helpings than this for each is not what was meant. */
@@ -20,8 +20,7 @@ export function ForSoMany() {
   if (!size) return null;
   const [one, many] = pieceWord[item.document.product];
   const dish =
-    size.dish &&
-    `${size.dish.dishes > 1 ? `${size.dish.dishes} dishes` : 'a dish'} of ${plain(size.dish.topMm / 10, 0)} cm`;
+    size.dish && `${size.dish.dishes > 1 ? `${size.dish.dishes} dishes` : 'a dish'} of ${long(size.dish.topMm, 0)}`;
   return (
     <p className="whatif m-0 pt-1">
       For {people}: <b>{dish ?? `${size.count} ${size.count === 1 ? one : many}`}</b>.{' '}

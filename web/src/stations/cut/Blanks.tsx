@@ -2,13 +2,11 @@ import type { CutPlan } from '@crustallum/core/plan/stations/cut/station';
 import type { BlankShape } from '@crustallum/core/plan/stations/cut/result';
 import { Measure } from '../../design/drawings/Measure';
 import { usePhone } from '../../design/ui/useWidth';
-import { plain } from '../../wording/numbers';
+import { long, plain, sides, weight } from '../../wording/numbers';
 import { blankWords } from '../../wording/cut';
 import { Drawing } from '../_shared/Drawing';
 import { fields } from '../_shared/fields';
 import { Held } from '../_shared/Held';
-
-const cm = (mm: number) => plain(mm / 10, 1);
 
 /** Blanks in rows on the drawing: whole ones beside one another, strips and bands one under the other. */
 function placed(blanks: readonly BlankShape[], wide: number) {
@@ -47,11 +45,11 @@ export function Blanks({ cut }: { cut: CutPlan }) {
     const grams = like.reduce((sum, c) => sum + c.count * c.massG, 0);
     const shortest = Math.min(...like.map((c) => c.dims[0]));
     return {
-      name: `${blankWords[b.kind]}${count > 1 ? ` × ${count}` : ''}, ${plain(like.length > 1 ? grams : grams / count, 0)} g${like.length > 1 ? ' in all' : ''}`,
+      name: `${blankWords[b.kind]}${count > 1 ? ` × ${count}` : ''}, ${weight(like.length > 1 ? grams : grams / count)}${like.length > 1 ? ' in all' : ''}`,
       size:
         shortest < b.dims[0]
-          ? `, ${cm(shortest)} to ${cm(b.dims[0])} cm long, ${cm(b.dims[1])} wide`
-          : `, ${cm(b.dims[0])} × ${cm(b.dims[1])} cm`,
+          ? `, ${long(shortest)} to ${long(b.dims[0])} long, ${long(b.dims[1])} wide`
+          : `, ${sides([b.dims[0], b.dims[1]])}`,
     };
   };
   const total = cut.blanks.reduce((sum, b) => sum + b.count, 0);
@@ -60,7 +58,7 @@ export function Blanks({ cut }: { cut: CutPlan }) {
       w={phone ? 366 : 680}
       h={phone ? top + high + 34 : 560}
       alone
-      label={cut.blanks.map((b) => `${blankWords[b.kind]} ${cm(b.dims[0])} × ${cm(b.dims[1])} cm`).join(', ')}
+      label={cut.blanks.map((b) => `${blankWords[b.kind]} ${sides([b.dims[0], b.dims[1]])}`).join(', ')}
       over={
         <>
           <Held def={fields.thickness} x={90} y={520} />
@@ -85,8 +83,8 @@ export function Blanks({ cut }: { cut: CutPlan }) {
             )}
             {!strip && (
               <>
-                <Measure x1={x0} x2={x0 + w} y1={y0 - 26} y2={y0 - 26} text={`${cm(b.dims[0])} cm`} />
-                <Measure x1={x0 + w + 22} x2={x0 + w + 22} y1={y0} y2={y0 + h} text={cm(b.dims[1])} />
+                <Measure x1={x0} x2={x0 + w} y1={y0 - 26} y2={y0 - 26} text={`${long(b.dims[0])}`} />
+                <Measure x1={x0 + w + 22} x2={x0 + w + 22} y1={y0} y2={y0 + h} text={long(b.dims[1])} />
               </>
             )}
             <text

@@ -10,7 +10,7 @@ import { useAppDispatch, useAppSelector } from '../../desk/store';
 import { Because } from '../../design/ui/Because';
 import { Choice } from '../../design/ui/Choice';
 import { Pick } from '../../design/ui/Pick';
-import { plain } from '../../wording/numbers';
+import { long, weight } from '../../wording/numbers';
 import { Blanks } from './Blanks';
 import { DishView } from './DishView';
 import { Freely } from './Freely';
@@ -147,7 +147,7 @@ export function CutStation() {
               value={String(input.cutterMm)}
               options={[
                 ...new Map([
-                  [String(input.cutterMm), `${plain(input.cutterMm / 10, 1)} cm`],
+                  [String(input.cutterMm), `${long(input.cutterMm)}`],
                   ...cutters.map((t): [string, string] => [String(t.document.diameterMm), t.name]),
                 ]),
               ]}
@@ -175,8 +175,8 @@ export function CutStation() {
               <Field def={fields.edge} />
               <Field def={fields.middle} />
               <Because>
-                cut at {plain(c.edge.blankMm / 10, 1)} cm, its edge rolled out gives {plain(c.edge.finishedMm / 10, 1)}{' '}
-                cm; it weighs what was cut
+                cut at {long(c.edge.blankMm)}, its edge rolled out gives {long(c.edge.finishedMm)}; it weighs what was
+                cut
               </Because>
             </>
           )}
@@ -277,10 +277,10 @@ function Loop({
   const sticks = totalG - cut.doughMassG - Math.max(0, surplusG);
   return (
     <>
-      <b>The Dough mixes {plain(totalG, 0)} g</b>: {plain(cut.doughMassG, 0)} for this cut,{' '}
-      {plain(Math.max(0, sticks), 0)} stick
-      {surplusG > 1 ? `, ${plain(surplusG, 0)} ${shared && !follows ? 'for the other pies' : 'in reserve'}` : ''}
-      {surplusG < -1 ? `. It is ${plain(-surplusG, 0)} g short` : ''}.{' '}
+      <b>The Dough mixes {weight(totalG)}</b>: {weight(cut.doughMassG)} for this cut, {weight(Math.max(0, sticks))}{' '}
+      stick
+      {surplusG > 1 ? `, ${weight(surplusG)} ${shared && !follows ? 'for the other pies' : 'in reserve'}` : ''}
+      {surplusG < -1 ? `. It is ${weight(-surplusG)} short` : ''}.{' '}
       {askBy === 'pieces' ? (
         <button type="button" className="in-words" onClick={() => ask('factor', reserve)}>
           Mix 5 % more
@@ -313,7 +313,7 @@ function KeepScraps({ grams, title }: { grams: number; title: string }) {
       if ('data' in answer && answer.data)
         dispatch(
           notice.actions.said({
-            text: `${plain(grams, 0)} g are in the cold.`,
+            text: `${weight(grams)} are in the cold.`,
             undo: { kind: 'newLarder', id: answer.data.id },
           }),
         );
@@ -321,7 +321,7 @@ function KeepScraps({ grams, title }: { grams: number; title: string }) {
   };
   return (
     <button type="button" className="press quiet" disabled={isLoading} onClick={keep}>
-      Put {plain(grams, 0)} g in the cold
+      Put {weight(grams)} in the cold
     </button>
   );
 }

@@ -13,7 +13,7 @@ import { Choice } from '../../design/ui/Choice';
 import { usePhone } from '../../design/ui/useWidth';
 import { fitWords } from '../../wording/cut';
 import { Whence } from '../../design/ui/Whence';
-import { plain } from '../../wording/numbers';
+import { long, plain, thin } from '../../wording/numbers';
 import { Drawing } from '../_shared/Drawing';
 import { DishPlan, DishSection } from './dishDrawing';
 import { DishSizes } from './DishSizes';
@@ -94,10 +94,10 @@ export function DishView({ plan, item }: { plan: ItemPlan; item: ItemInput }) {
                 x2={cx + (g.top.length * px) / 2}
                 y1={foot + 24}
                 y2={foot + 24}
-                text={`${plain(g.top.length / 10, 1)} cm`}
+                text={`${long(g.top.length)}`}
               />
               <text x={cx} y={foot - 8} textAnchor="middle" className="b">
-                {plain(d.dish.fillMm, 0)} of {plain(g.depth, 0)} mm
+                {plain(d.dish.fillMm, 0)} of {thin(g.depth, 0)}
               </text>
               <DishPlan {...planAt} px={px} dish={d.dish} strips={strips} />
             </g>
@@ -106,7 +106,7 @@ export function DishView({ plan, item }: { plan: ItemPlan; item: ItemInput }) {
       </Drawing>
       <Whence
         model="vessels.fillDepth"
-        given={`${plain(eachMl, 0)} ml of filling${item.product === 'dishPie' ? `, dough of ${plain(cut.thicknessMm, 1)} mm` : ''}, the sizes below`}
+        given={`${plain(eachMl, 0)} ml of filling${item.product === 'dishPie' ? `, dough of ${thin(cut.thicknessMm)}` : ''}, the sizes below`}
       />
       <DishSizes vessel={cut.vessel} name={cut.vesselName ?? ''} material={cut.vesselMaterial ?? 'tin'} known={tools} />
       {dishes.length > 0 && (
@@ -166,8 +166,8 @@ function Swap({ from, to, take }: { from: Vessel; to: StoredTool; take: () => vo
           </tr>
           <tr>
             <th scope="row">the same fill stands</th>
-            <td>{plain(a.depth, 0)} mm</td>
-            <td>{s.sameFillingDepthMm === null ? 'over the brim' : `${plain(s.sameFillingDepthMm, 0)} mm`}</td>
+            <td>{thin(a.depth, 0)}</td>
+            <td>{s.sameFillingDepthMm === null ? 'over the brim' : `${thin(s.sameFillingDepthMm, 0)}`}</td>
           </tr>
           <tr>
             <th scope="row">for the same depth, filling</th>

@@ -11,7 +11,7 @@ import { useItem } from '../../desk/useItem';
 import { useAppSelector } from '../../desk/store';
 import { usePhone } from '../../design/ui/useWidth';
 import { Whence } from '../../design/ui/Whence';
-import { plain } from '../../wording/numbers';
+import { long, sides, thin, weight } from '../../wording/numbers';
 import { Drawing } from '../_shared/Drawing';
 import { Unanswered } from '../_shared/Unanswered';
 import { useQuestion } from '../_shared/useQuestion';
@@ -21,15 +21,14 @@ import { PieceShape } from './PieceShape';
 import { SheetShape } from './SheetShape';
 import { sidesOf } from '@crustallum/core/cutting/sheet';
 
-const cm = (mm: number) => plain(mm / 10, 1);
 /** Sides are rolled to the next half centimetre, up. */
 const up = (mm: number) => Math.ceil(mm / 5 - 1e-6) * 5;
 const sizeOf = (s: Sheet): string =>
   s.shape === 'round'
-    ? `${cm(up(s.d))} cm round`
+    ? `${long(up(s.d))} round`
     : s.shape === 'square'
-      ? `${cm(up(s.w))} cm square`
-      : `${cm(up(s.w))} × ${cm(up(s.h))} cm`;
+      ? `${long(up(s.w))} square`
+      : `${sides([up(s.w), up(s.h)])}`;
 
 /** The first sheet laid as well as can be found, beside its rows; and other sheets for as many. */
 export function Freely({ cut }: { cut: CutPlan }) {
@@ -96,15 +95,15 @@ function FreeDiscs({ cut, first, d }: { cut: CutPlan; first: RolledGeneration; d
         )}
       </p>
       <Laid sheet={first.sheet} shape={{ kind: 'disc', d }} pieces={pieces} trim={inputs?.trimMm ?? 5} />
-      <Whence model="cutting.mostDiscs" given={`rounds of ${cm(d)} cm on ${sizeOf(first.sheet)}`} />
+      <Whence model="cutting.mostDiscs" given={`rounds of ${long(d)} on ${sizeOf(first.sheet)}`} />
       <h2 className="sign">The smallest sheet for {needed}</h2>
       <ul className="plain-list" aria-label="Smallest sheets" aria-busy={small.asking}>
         {(small.value?.all ?? []).map((s) => (
           <li key={s.sheet.shape}>
             <strong>{sizeOf(s.sheet)}</strong>
             <span className="flex flex-wrap items-center gap-3">
-              {plain((s.area * cut.rolled.thicknessMm * 1.1) / 1000, 0)} g of dough at{' '}
-              {plain(cut.rolled.thicknessMm, 1)} mm, {s.pattern === 'free' ? 'freely placed' : 'in rows'}
+              {weight((s.area * cut.rolled.thicknessMm * 1.1) / 1000)} of dough at {thin(cut.rolled.thicknessMm)},{' '}
+              {s.pattern === 'free' ? 'freely placed' : 'in rows'}
               {s.sheet.shape !== 'round' && (
                 <button
                   type="button"
@@ -150,7 +149,7 @@ function LidsAndBases({ item, trim, gap }: { item: ItemInput; trim: number; gap:
   });
   return (
     <p className="m-0" role="status" aria-busy={asked.asking}>
-      <strong>With lids of {cm(lid)} cm</strong>, which their dome takes, on bases of {cm(d)}:{' '}
+      <strong>With lids of {long(lid)}</strong>, which their dome takes, on bases of {long(d)}:{' '}
       {asked.value?.best ? `${sets} of each from a sheet ${sizeOf(asked.value.best.sheet)}.` : 'looking for a sheet.'}
     </p>
   );
@@ -234,7 +233,7 @@ function Laid({
     <Drawing
       w={phone ? 366 : 620}
       h={frame.h * frame.px + 20}
-      label={`${pieces.length} pieces on ${cm(frame.w)} × ${cm(frame.h)} cm`}
+      label={`${pieces.length} pieces on ${sides([frame.w, frame.h])}`}
     >
       <SheetShape frame={frame} sheet={sheet} trimMm={trim} />
       {order.map((at, i) => {

@@ -1,7 +1,7 @@
 import type { CutPlan } from '@crustallum/core/plan/stations/cut/station';
 import { Measure } from '../../design/drawings/Measure';
 import { useNarrow, usePhone } from '../../design/ui/useWidth';
-import { plain } from '../../wording/numbers';
+import { long, sides, weight } from '../../wording/numbers';
 import { Drawing } from '../_shared/Drawing';
 import { fields } from '../_shared/fields';
 import { Held } from '../_shared/Held';
@@ -9,7 +9,6 @@ import { frameOf } from './frame';
 import { PieceShape } from './PieceShape';
 import { SheetShape } from './SheetShape';
 
-const cm = (mm: number) => plain(mm / 10, 1);
 /** No more balls are drawn in a row than this; the words say how many. */
 const mostBalls = 24;
 
@@ -27,7 +26,7 @@ export function OneByOne({ cut, trimMm }: { cut: CutPlan; trimMm: number }) {
   const shown = Math.min(mostBalls, first.n);
   const apart = Math.min(34, (phone ? 340 : 600) / shown);
   const said = balls
-    ? `One of ${first.n}, each from a ball of ${plain(first.pieceMass, 0)} g`
+    ? `One of ${first.n}, each from a ball of ${weight(first.pieceMass)}`
     : closed
       ? `${first.sheets > 1 ? `One of ${first.sheets} sheets` : 'The sheet'}, filled and closed before it is cut`
       : `${first.sheets > 1 ? `One of ${first.sheets} strips` : 'The strip'}, cut across`;
@@ -36,7 +35,7 @@ export function OneByOne({ cut, trimMm }: { cut: CutPlan; trimMm: number }) {
       w={phone ? 366 : 680}
       h={bottom + 40}
       alone
-      label={`${said}: ${cm(frame.w)} × ${cm(frame.h)} cm`}
+      label={`${said}: ${sides([frame.w, frame.h])}`}
       over={
         <>
           <Held
@@ -99,7 +98,7 @@ export function OneByOne({ cut, trimMm }: { cut: CutPlan; trimMm: number }) {
         x2={right}
         y1={bottom + 20}
         y2={bottom + 20}
-        text={narrow || !balls ? `${cm(frame.w)} cm` : ''}
+        text={narrow || !balls ? `${long(frame.w)}` : ''}
       />
     </Drawing>
   );

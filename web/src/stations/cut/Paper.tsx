@@ -13,7 +13,7 @@ import { useItem } from '../../desk/useItem';
 import { useAppSelector } from '../../desk/store';
 import { Pick } from '../../design/ui/Pick';
 import { eatersOf } from '../../wording/eaters';
-import { plain } from '../../wording/numbers';
+import { sides } from '../../wording/numbers';
 import { kindsFor, pageDrawings, paperDrawing, type PaperKind } from './paperDrawings';
 
 const kindWords: Record<PaperKind, string> = {
@@ -90,7 +90,7 @@ export function Paper({ plan, item }: { plan: ItemPlan; item: ItemInput }) {
       ) : (
         <p className="m-0">
           <strong>
-            {plain(drawing.widthMm / 10, 1)} × {plain(drawing.heightMm / 10, 1)} cm at its own size, {pages.length}{' '}
+            {sides([drawing.widthMm, drawing.heightMm], 1)} at its own size, {pages.length}{' '}
             {pages.length === 1 ? 'page' : 'pages'}
           </strong>
           {pages.some((p) => p.row > 1 || p.column > 1) && ', glued together where the crosses meet'}. Both rulers must

@@ -5,7 +5,7 @@ import { useEffect, useState } from 'react';
 import { scale } from '../../devices/scale';
 import { NumberField } from '../../design/ui/NumberField';
 import { Whence } from '../../design/ui/Whence';
-import { plain } from '../../wording/numbers';
+import { long, plain, weight } from '../../wording/numbers';
 import { Pick } from '../../design/ui/Pick';
 import { Unanswered } from '../_shared/Unanswered';
 import { useQuestion } from '../_shared/useQuestion';
@@ -94,13 +94,13 @@ export function Portions({ item, pieces, massG }: { item: ItemInput; pieces: num
         ))}
       </div>
       <p className="quiet-ink m-0" style={{ fontSize: 15 }}>
-        Without a scale: a log of {plain((count * markMm) / 10, 0)} cm, even along its length, cut every{' '}
-        {plain(markMm / 10, 0)} cm{count % 2 === 0 ? '; or halves of halves' : count % 3 === 0 ? '; or thirds' : ''}.
+        Without a scale: a log of {long(count * markMm, 0)}, even along its length, cut every {long(markMm, 0)}
+        {count % 2 === 0 ? '; or halves of halves' : count % 3 === 0 ? '; or thirds' : ''}.
       </p>
       {!all && next && (
         <ScalePresses
           reading={reading}
-          said={`${next.name} of ${wanted.length}, to be ${plain(next.grams, 0)} g`}
+          said={`${next.name} of ${wanted.length}, to be ${weight(next.grams)}`}
           onKeep={keep}
         />
       )}
@@ -112,7 +112,7 @@ export function Portions({ item, pieces, massG }: { item: ItemInput; pieces: num
               <strong>{i + 1}</strong>
               <span>
                 {p && p.kind !== 'portion' ? `${p.kind}, ` : ''}
-                {plain(g, 0)} g{' '}
+                {weight(g)}{' '}
                 <span className="quiet-ink">
                   {Math.abs(g - (p?.grams ?? g)) <= toleranceG
                     ? 'right'
@@ -128,14 +128,14 @@ export function Portions({ item, pieces, massG }: { item: ItemInput; pieces: num
         <section aria-label="Moves">
           {!answer.feasible ? (
             <p className="m-0">
-              All together they are {plain(Math.abs(answer.gapG), 0)} g {answer.gapG > 0 ? 'over' : 'short'}: it comes
-              out at {plain(answer.proposeG ?? eachG, 0)} g each.{' '}
+              All together they are {weight(Math.abs(answer.gapG))} {answer.gapG > 0 ? 'over' : 'short'}: it comes out
+              at {weight(answer.proposeG ?? eachG)} each.{' '}
               <button
                 type="button"
                 className="press quiet"
                 onClick={() => setEach((split ? 2 : 1) * (answer.proposeG ?? eachG))}
               >
-                Take {plain(answer.proposeG ?? eachG, 0)} g each
+                Take {weight(answer.proposeG ?? eachG)} each
               </button>
             </p>
           ) : answer.count === 0 ? (
@@ -146,7 +146,7 @@ export function Portions({ item, pieces, massG }: { item: ItemInput; pieces: num
             <ol className="plain-list">
               {answer.moves.map((m, i) => (
                 <li key={i}>
-                  <strong>{plain(m.g, 0)} g</strong>
+                  <strong>{weight(m.g)}</strong>
                   <span>
                     from {name(m.from)} to {name(m.to)}
                   </span>
@@ -159,7 +159,7 @@ export function Portions({ item, pieces, massG }: { item: ItemInput; pieces: num
       {answer && (
         <Whence
           model="cutting.moves"
-          given={`${weighed.map((g) => plain(g, 0)).join(', ')} g, give or take ${plain(toleranceG, 0)}`}
+          given={`${weighed.map((g) => weight(g)).join(', ')}, give or take ${weight(toleranceG)}`}
         />
       )}
       {weighed.length > 0 && (

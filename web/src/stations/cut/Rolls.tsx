@@ -2,7 +2,7 @@ import { shapeSize } from '@crustallum/core/cutting/shape';
 import { layingOrder } from '@crustallum/core/templates/cutOrder';
 import type { CutPlan } from '@crustallum/core/plan/stations/cut/station';
 import type { RolledGeneration } from '@crustallum/core/plan/stations/cut/result';
-import { plain } from '../../wording/numbers';
+import { long, weight } from '../../wording/numbers';
 import { frameOf } from './frame';
 import { PieceShape } from './PieceShape';
 
@@ -15,9 +15,9 @@ export function purpose(g: RolledGeneration): string {
 }
 
 const fates: Record<string, (cut: NonNullable<CutPlan['scraps']>) => string> = {
-  keep: (s) => (s.keptG > 0 ? `${plain(s.keptG, 0)} g kept for the next dough` : 'too little to keep'),
-  minis: (s) => `${s.n} minis of ${plain(s.sizeMm / 10, 1)} cm`,
-  twists: (s) => `${s.n} twists of ${plain(s.sizeMm / 10, 0)} cm`,
+  keep: (s) => (s.keptG > 0 ? `${weight(s.keptG)} kept for the next dough` : 'too little to keep'),
+  minis: (s) => `${s.n} minis of ${long(s.sizeMm)}`,
+  twists: (s) => `${s.n} twists of ${long(s.sizeMm, 0)}`,
   none: () => 'not used',
 };
 export const fateWords = (cut: CutPlan): string => (cut.scraps ? (fates[cut.scraps.fate]?.(cut.scraps) ?? '') : '');
@@ -52,11 +52,11 @@ export function Rolls({
               roll {i + 1}: {purpose(g)}
             </text>
             <text x={left + Math.min(110, gw * k) + 10} y={top + 28} className="q">
-              {g.lids && g.bases ? `${g.bases} bases` : `${plain(g.scrap, 0)} g left`}
+              {g.lids && g.bases ? `${g.bases} bases` : `${weight(g.scrap)} left`}
             </text>
             {g.lids > 0 && g.bases > 0 && (
               <text x={left + Math.min(110, gw * k) + 10} y={top + 46} className="q">
-                {plain(g.scrap, 0)} g left
+                {weight(g.scrap)} left
               </text>
             )}
             {i === cut.generations.length - 1 && cut.scraps && (

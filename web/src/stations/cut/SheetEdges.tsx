@@ -1,5 +1,5 @@
 import { useState, type KeyboardEvent, type PointerEvent } from 'react';
-import { plain } from '../../wording/numbers';
+import { long } from '../../wording/numbers';
 import type { Frame } from './frame';
 
 interface Sides {
@@ -49,7 +49,7 @@ export function SheetEdges({
         aria-valuenow={Math.round(mm)}
         aria-valuemin={60}
         aria-valuemax={2000}
-        aria-valuetext={`${plain(mm / 10, 1)} cm`}
+        aria-valuetext={`${long(mm)}`}
         style={{ cursor: along ? 'ew-resize' : 'ns-resize', touchAction: 'none' }}
         onKeyDown={key}
         onPointerDown={(e) => {

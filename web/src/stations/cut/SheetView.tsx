@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { useItem } from '../../desk/useItem';
 import { Measure } from '../../design/drawings/Measure';
 import { useNarrow, usePhone } from '../../design/ui/useWidth';
-import { plain } from '../../wording/numbers';
+import { long, plain, sides } from '../../wording/numbers';
 import { Drawing } from '../_shared/Drawing';
 import { fields } from '../_shared/fields';
 import { Held } from '../_shared/Held';
@@ -17,8 +17,6 @@ import { Rolls } from './Rolls';
 import { SheetEdges } from './SheetEdges';
 import { EdgeRulers, SheetShape } from './SheetShape';
 import { useLaying, type Laying } from './useLaying';
-
-const cm = (mm: number) => plain(mm / 10, 1);
 
 /** The sheet to scale: its pieces in cutting order, its sides to be drawn out, and the later rolls below. */
 export function SheetView({ cut }: { cut: CutPlan }) {
@@ -55,7 +53,7 @@ function FirstSheet({ cut, hand }: { cut: CutPlan; hand: boolean }) {
     change({ 'cut.sheetLengthMm': length, 'cut.sheetWidthMm': width, 'cut.placed': undefined });
   const [setLong, setWide] = [own?.sheetLengthMm ?? frame.w, own?.sheetWidthMm ?? frame.h];
   // lying, as it is drawn
-  const sides = { length: Math.max(setLong, setWide), width: Math.min(setLong, setWide) };
+  const set = { length: Math.max(setLong, setWide), width: Math.min(setLong, setWide) };
   // rows of rounds and rectangles cost nothing; those of outlines the worker finds, the last found are shown meanwhile
   const asRect = drawn && { shape: 'rect' as const, w: drawn.length, h: drawn.width };
   const cheap = first.shape.kind === 'disc' || first.shape.kind === 'rect';
@@ -93,7 +91,7 @@ function FirstSheet({ cut, hand }: { cut: CutPlan; hand: boolean }) {
         w={phone ? 366 : 680}
         h={phone ? bottom + 44 + rollsHigh : 508}
         alone
-        label={`Sheet of ${cm(frame.w)} × ${cm(frame.h)} cm with ${perSheet} pieces of ${cm(first.cutter)} cm`}
+        label={`Sheet of ${sides([frame.w, frame.h])} with ${perSheet} pieces of ${long(first.cutter)}`}
         live={
           preview ? null : (
             <>
@@ -102,7 +100,7 @@ function FirstSheet({ cut, hand }: { cut: CutPlan; hand: boolean }) {
                 frame={frame}
                 lids={first.lids && first.bases ? Math.min(first.lids, perSheet) : 0}
               />
-              {sheet.shape !== 'round' && <SheetEdges frame={frame} sides={sides} onDrag={setDrawn} onLetGo={take} />}
+              {sheet.shape !== 'round' && <SheetEdges frame={frame} sides={set} onDrag={setDrawn} onLetGo={take} />}
             </>
           )
         }
@@ -125,14 +123,14 @@ function FirstSheet({ cut, hand }: { cut: CutPlan; hand: boolean }) {
           x2={right}
           y1={frame.y0 - 30}
           y2={frame.y0 - 30}
-          {...(narrow ? { text: `${cm(shown.w)} cm` } : {})}
+          {...(narrow ? { text: `${long(shown.w)}` } : {})}
         />
         <Measure
           x1={narrow ? frame.x0 - 22 : 58}
           x2={narrow ? frame.x0 - 22 : 58}
           y1={frame.y0}
           y2={bottom}
-          {...(narrow ? { text: `${cm(shown.h)} cm` } : {})}
+          {...(narrow ? { text: `${long(shown.h)}` } : {})}
         />
         <SheetShape frame={shown} sheet={preview ? { shape: 'rect', w: shown.w, h: shown.h } : sheet} trimMm={trim} />
         {sheet.shape !== 'round' && <EdgeRulers frame={shown} />}

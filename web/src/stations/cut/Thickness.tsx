@@ -5,7 +5,7 @@ import { useEffect, useState } from 'react';
 import { useItem } from '../../desk/useItem';
 import { scale } from '../../devices/scale';
 import { Whence } from '../../design/ui/Whence';
-import { plain } from '../../wording/numbers';
+import { area, plain, thin, weight } from '../../wording/numbers';
 import { ScalePresses } from './ScalePresses';
 import { Unanswered } from '../_shared/Unanswered';
 import { useQuestion } from '../_shared/useQuestion';
@@ -32,8 +32,8 @@ export function Thickness({ item, areaMm2 }: { item: ItemInput; areaMm2: number 
     <section aria-label="Thickness by weighing" className="turns">
       <h2 className="sign">How thick is it really</h2>
       <p className="m-0 quiet-ink">
-        Cut a piece, weigh it; three from different places show how even the sheet is. One of {plain(areaMm2 / 100, 1)}{' '}
-        cm² at {plain(wanted, 1)} mm weighs {plain((areaMm2 * wanted * doughDensity[item.dough.pastry]) / 1000, 0)} g.
+        Cut a piece, weigh it; three from different places show how even the sheet is. One of {area(areaMm2, 1)} at{' '}
+        {thin(wanted)} weighs {weight((areaMm2 * wanted * doughDensity[item.dough.pastry]) / 1000)}.
       </p>
       {grams.length < most && (
         <ScalePresses
@@ -48,7 +48,7 @@ export function Thickness({ item, areaMm2 }: { item: ItemInput; areaMm2: number 
       {grams.length > 0 && <Unanswered asked={t} working="Working it out" />}
       {made && (
         <p className="m-0" role="status">
-          <strong>{plain(made.meanMm, 1)} mm</strong> ({made.eachMm.map((mm) => plain(mm, 1)).join(', ')})
+          <strong>{thin(made.meanMm)}</strong> ({made.eachMm.map((mm) => plain(mm, 1)).join(', ')})
           {grams.length > 1 &&
             (made.uneven
               ? `: uneven, ${plain(made.spreadPct, 0)} % from thin to thick. Roll it from the middle out, quarter turns between.`
@@ -58,7 +58,7 @@ export function Thickness({ item, areaMm2 }: { item: ItemInput; areaMm2: number 
       {made && (
         <Whence
           model="cutting.thickness"
-          given={`${grams.map((g) => plain(g, 1)).join(', ')} g, ${plain(areaMm2 / 100, 1)} cm², ${plain(doughDensity[item.dough.pastry], 2)} g/cm³`}
+          given={`${grams.map((g) => weight(g, 1)).join(', ')}, ${area(areaMm2, 1)}, ${plain(doughDensity[item.dough.pastry], 2)} g/cm³`}
         />
       )}
       {grams.length > 0 && (
@@ -68,7 +68,7 @@ export function Thickness({ item, areaMm2 }: { item: ItemInput; areaMm2: number 
           </button>
           {made && real !== wanted && real >= 1 && real <= 10 && (
             <button type="button" className="press quiet" onClick={() => change({ 'cut.thicknessMm': real })}>
-              Go on with {plain(real, 1)} mm
+              Go on with {thin(real)}
             </button>
           )}
         </div>

@@ -1,12 +1,11 @@
 import type { CutPlan } from '@crustallum/core/plan/stations/cut/station';
 import { usePhone } from '../../design/ui/useWidth';
-import { counted, plain } from '../../wording/numbers';
+import { counted, long, sides } from '../../wording/numbers';
 import { Drawing } from '../_shared/Drawing';
 import { fields } from '../_shared/fields';
 import { Held } from '../_shared/Held';
 import { SheetShape } from './SheetShape';
 
-const cm = (mm: number) => plain(mm / 10, 1);
 const apart = 54;
 
 /** Bases and lids from two cutters, laid on each roll of the dough at one scale. */
@@ -15,9 +14,9 @@ export function Together({ cut, trimMm }: { cut: CutPlan; trimMm: number }) {
   const rolls = cut.together ?? [];
   const [wide, high] = phone ? [366, 560] : [640, 400];
   // the long side of a sheet lies along the page
-  const long = Math.max(...rolls.map((r) => r.lengthMm));
+  const longest = Math.max(...rolls.map((r) => r.lengthMm));
   const across = rolls.reduce((sum, r) => sum + r.widthMm, 0);
-  const px = Math.min((wide - 20) / long, (high - apart * rolls.length) / across, 1.2);
+  const px = Math.min((wide - 20) / longest, (high - apart * rolls.length) / across, 1.2);
   let y = 40;
   const cutterOf = (kind: 'lid' | 'base') => cut.blanks.find((b) => b.kind === kind)?.dims[0] ?? 0;
   return (
@@ -35,7 +34,7 @@ export function Together({ cut, trimMm }: { cut: CutPlan; trimMm: number }) {
     >
       <text x={4} y="20" className="b">
         {phone ? '' : 'Cutters of '}
-        {cm(cutterOf('base'))} cm for bases, {cm(cutterOf('lid'))} for lids, lids first
+        {long(cutterOf('base'))} for bases, {long(cutterOf('lid'))} for lids, lids first
       </text>
       {rolls.map((r, i) => {
         const frame = { x0: 8, y0: y, px, w: r.lengthMm, h: r.widthMm, turned: false };
@@ -55,8 +54,8 @@ export function Together({ cut, trimMm }: { cut: CutPlan; trimMm: number }) {
               />
             ))}
             <text x={8} y={frame.y0 + r.widthMm * px + 22} className="b">
-              {i === 0 ? 'First roll' : phone ? 'Again' : 'The trimmings, rolled again'}: {cm(r.lengthMm)} ×{' '}
-              {cm(r.widthMm)} cm
+              {i === 0 ? 'First roll' : phone ? 'Again' : 'The trimmings, rolled again'}:{' '}
+              {sides([r.lengthMm, r.widthMm])}
               {r.sheets > 1 ? `, ${r.sheets} sheets` : ''}; {counted(r.pairs, 'base and lid', 'bases and lids')}
             </text>
           </g>

@@ -1,10 +1,8 @@
 import type { CutPlan } from '@crustallum/core/plan/stations/cut/station';
 import { Measure } from '../../design/drawings/Measure';
 import { usePhone } from '../../design/ui/useWidth';
-import { counted, plain } from '../../wording/numbers';
+import { counted, long, plain, sides } from '../../wording/numbers';
 import { Drawing } from '../_shared/Drawing';
-
-const cm = (mm: number) => plain(mm / 10, 1);
 
 /** Stacks beyond these are like the last. */
 const mostShown = 6;
@@ -35,7 +33,7 @@ export function TrayOfLeaves({ cut }: { cut: CutPlan }) {
     <Drawing
       w={phone ? 366 : 680}
       h={phone ? 90 + rolled.widthMm * px + 22 * shown : 460}
-      label={`${leaves?.count ?? 0} leaves of ${cm(rolled.lengthMm)} × ${cm(rolled.widthMm)} cm`}
+      label={`${leaves?.count ?? 0} leaves of ${sides([rolled.lengthMm, rolled.widthMm])}`}
     >
       <text x={phone ? 0 : 20} y="20" className="b">
         Leaves as they come, drawn 1 : {plain(10 / px / 2.65, 0)}
@@ -72,7 +70,7 @@ export function TrayOfLeaves({ cut }: { cut: CutPlan }) {
           })}
         </g>
       )}
-      <Measure x1={x0} x2={x0 + rolled.lengthMm * px} y1={44} y2={44} text={`${cm(rolled.lengthMm)} cm`} />
+      <Measure x1={x0} x2={x0 + rolled.lengthMm * px} y1={44} y2={44} text={`${long(rolled.lengthMm)}`} />
     </Drawing>
   );
 }

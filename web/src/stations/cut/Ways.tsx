@@ -10,13 +10,12 @@ import { useItem } from '../../desk/useItem';
 import { useToolsQuery } from '../../api/api';
 import { Whence } from '../../design/ui/Whence';
 import { NumberField } from '../../design/ui/NumberField';
-import { plain } from '../../wording/numbers';
+import { long, plain, thin, weight } from '../../wording/numbers';
 import { Unanswered } from '../_shared/Unanswered';
 import { useQuestion } from '../_shared/useQuestion';
 import { Thickness } from './Thickness';
 import type { KitchenInput } from '@crustallum/core/contracts/kitchen';
 
-const cm = (mm: number) => plain(mm / 10, 1);
 const gramRule = { min: 20, max: 20_000, unit: 'g', integer: false };
 
 /** Settings every question about re-rolls shares: this piece, on this bench. */
@@ -74,12 +73,12 @@ export function Ways({ plan, item, kitchen }: { plan: ItemPlan; item: ItemInput;
           {found ? (
             <>
               <span>
-                <strong>{cm(found.D)} cm</strong> at {plain(item.cut.thicknessMm, 1)} mm, {plain(found.plan.saved, 0)} g
+                <strong>{long(found.D)}</strong> at {thin(item.cut.thicknessMm)}, {weight(found.plan.saved)}
                 left
               </span>
               {found.D >= 40 && found.D <= 300 && (
                 <button type="button" className="press quiet" onClick={() => change({ 'cut.cutterMm': found.D })}>
-                  Take {cm(found.D)} cm
+                  Take {long(found.D)}
                 </button>
               )}
             </>
@@ -90,7 +89,7 @@ export function Ways({ plan, item, kitchen }: { plan: ItemPlan; item: ItemInput;
       )}
       <Whence
         model="cutting.sizeForDough"
-        given={`${plain(doughG, 0)} g, ${N} cuts, ${plain(item.cut.thicknessMm, 1)} mm thick, ${plain(settings.rho, 2)} g/cm³, trim ${plain(settings.trim, 0)} and gap ${plain(settings.gap, 0)} mm`}
+        given={`${weight(doughG)}, ${N} cuts, ${thin(item.cut.thicknessMm)} thick, ${plain(settings.rho, 2)} g/cm³, trim ${plain(settings.trim, 0)} and gap ${thin(settings.gap, 0)}`}
       />
       {round && (
         <>
@@ -99,12 +98,12 @@ export function Ways({ plan, item, kitchen }: { plan: ItemPlan; item: ItemInput;
           <ul className="plain-list" aria-label="Ways of making them">
             {(ways.value?.ways ?? []).map((w) => (
               <li key={`${w.way}${w.rerolls}`}>
-                <strong>{w.doughG === null ? '–' : `${plain(w.doughG, 0)} g`}</strong>
+                <strong>{w.doughG === null ? '–' : `${weight(w.doughG)}`}</strong>
                 <span>
                   {wayWords(w, D)}
                   <span className="quiet-ink">
                     {' '}
-                    {w.doughG === null ? 'no sheet on this bench holds them' : `${plain(w.leftG, 0)} g left`}
+                    {w.doughG === null ? 'no sheet on this bench holds them' : `${weight(w.leftG)} left`}
                   </span>
                 </span>
                 {w.doughG !== null && w.way !== 'squares' && !isTaken(w, item) && (
@@ -125,7 +124,7 @@ export function Ways({ plan, item, kitchen }: { plan: ItemPlan; item: ItemInput;
               </li>
             ))}
           </ul>
-          <Whence model="cutting.ways" given={`${N} pieces of ${cm(D)} cm at ${plain(item.cut.thicknessMm, 1)} mm`} />
+          <Whence model="cutting.ways" given={`${N} pieces of ${long(D)} at ${thin(item.cut.thicknessMm)}`} />
           <OtherCutters item={item} N={N} />
         </>
       )}
@@ -140,9 +139,8 @@ function OnePiece({ plan }: { plan: ItemPlan }) {
   const density = filling.eachMl > 0 ? filling.eachG / filling.eachMl : 1;
   return (
     <p className="m-0">
-      <strong>One piece</strong> has {plain(cut.seamMm / 10, 0)} cm of seam, takes{' '}
-      {plain(cut.comfortableMl * density, 0)} g of filling comfortably and {plain(cut.overfullMl * density, 0)} g at the
-      most.
+      <strong>One piece</strong> has {long(cut.seamMm, 0)} of seam, takes {weight(cut.comfortableMl * density)} of
+      filling comfortably and {weight(cut.overfullMl * density)} at the most.
     </p>
   );
 }
@@ -153,7 +151,7 @@ const isTaken = (w: Way, { cut }: ItemInput): boolean =>
 
 function wayWords(w: Way, D: number): string {
   if (w.way === 'balls') return 'equal balls, each rolled out:';
-  if (w.way === 'squares') return `squares of ${cm((D * Math.sqrt(Math.PI)) / 2)} cm:`;
+  if (w.way === 'squares') return `squares of ${long((D * Math.sqrt(Math.PI)) / 2)}:`;
   return `rounds, ${w.rerolls === 0 ? 'cut once' : w.rerolls === 1 ? 'rolled again once' : 'rolled again twice'}:`;
 }
 
@@ -180,18 +178,18 @@ function OtherCutters({ item, N }: { item: ItemInput; N: number }) {
           if (Dc <= 2 * rim + 10)
             return (
               <li key={tool.id}>
-                <strong>{cm(Dc)} cm</strong>
-                <span>a rim of {plain(rim, 0)} mm leaves no room inside</span>
+                <strong>{long(Dc)}</strong>
+                <span>a rim of {thin(rim, 0)} leaves no room inside</span>
               </li>
             );
           const o = otherCutter({ D, t, Dc, N, rim });
           return (
             <li key={tool.id}>
-              <strong>{cm(Dc)} cm</strong>
+              <strong>{long(Dc)}</strong>
               <span>
-                at {plain(t, 1)} mm each weighs {plain(o.sameThickness.pieceMass, 2)} times as much and takes{' '}
+                at {thin(t)} each weighs {plain(o.sameThickness.pieceMass, 2)} times as much and takes{' '}
                 {plain(o.sameThickness.filling, 2)} times the filling: {o.sameThickness.piecesForSameFilling} for the
-                same filling. Or rolled to {plain(o.samePieceMass.roll, 1)} mm each weighs the same
+                same filling. Or rolled to {thin(o.samePieceMass.roll)} each weighs the same
                 {o.samePieceMass.warn
                   ? `, but is to be drawn out by ${plain(Math.abs(o.samePieceMass.stretchPct), 0)} %`
                   : ''}
@@ -209,7 +207,7 @@ function OtherCutters({ item, N }: { item: ItemInput; N: number }) {
                       change({ 'cut.cutterMm': Dc, 'cut.thicknessMm': Math.round(o.samePieceMass.roll * 10) / 10 })
                     }
                   >
-                    Take it at {plain(o.samePieceMass.roll, 1)} mm
+                    Take it at {thin(o.samePieceMass.roll)}
                   </button>
                 )}
               </span>
@@ -217,10 +215,7 @@ function OtherCutters({ item, N }: { item: ItemInput; N: number }) {
           );
         })}
       </ul>
-      <Whence
-        model="cutting.otherCutter"
-        given={`${cm(D)} cm, ${plain(t, 1)} mm, a rim of ${plain(rim, 0)} mm, ${N} cuts`}
-      />
+      <Whence model="cutting.otherCutter" given={`${long(D)}, ${thin(t)}, a rim of ${thin(rim, 0)}, ${N} cuts`} />
     </>
   );
 }

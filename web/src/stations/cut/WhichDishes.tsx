@@ -6,7 +6,7 @@ import { useItem } from '../../desk/useItem';
 import type { StoredTool } from '@crustallum/core/contracts/tool';
 import { NumberField } from '../../design/ui/NumberField';
 import { Whence } from '../../design/ui/Whence';
-import { plain } from '../../wording/numbers';
+import { plain, thin } from '../../wording/numbers';
 import { Unanswered } from '../_shared/Unanswered';
 import { useQuestion } from '../_shared/useQuestion';
 
@@ -99,7 +99,7 @@ export function WhichDishes({
       </ul>
       <Whence
         model="vessels.fitDishes"
-        given={`${plain(need, 0)} ml, ${mine.length} dishes, a lining of ${plain(thicknessMm, 1)} mm`}
+        given={`${plain(need, 0)} ml, ${mine.length} dishes, a lining of ${thin(thicknessMm)}`}
       />
     </section>
   );

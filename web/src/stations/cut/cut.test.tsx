@@ -283,7 +283,7 @@ describe('what is left', () => {
   it('is put into the cold for the next dough, and taken out again', async () => {
     const server = await atCut('handPies', { pieceKind: 'round2', cutterMm: 92, maxReRolls: 0, scrapFate: 'keep' });
     fireEvent.click(screen.getByText('Rolled again, and what is left'));
-    press(/^Put \d+ g in the cold/);
+    fireEvent.click(await screen.findByRole('button', { name: /^Put \d+ g in the cold/ }, patient));
     await waitFor(() => expect(server.larder[0]?.name).toMatch(/^Dough of/));
     expect(server.larder[0]?.bestBefore).toMatch(/^\d{4}-\d\d-\d\d$/);
     fireEvent.click(await screen.findByRole('button', { name: 'Take it back' }));

@@ -12,7 +12,7 @@ import { IngredientFinder } from '../../design/ui/IngredientFinder';
 import { NumberField } from '../../design/ui/NumberField';
 import { Pick } from '../../design/ui/Pick';
 import { allergenWords, dietWords } from '../../wording/dough';
-import { plain } from '../../wording/numbers';
+import { plain, weight } from '../../wording/numbers';
 import { Eggs } from './Eggs';
 import { useDough } from './useDough';
 
@@ -112,8 +112,7 @@ export function Bowl({ plan, facts }: { plan: ItemPlan; facts: DoughFacts }) {
             <li key={o.ingredient}>
               <div className="other">
                 <span>
-                  {o.name ?? nameOf(o.ingredient)}{' '}
-                  <span className="quiet-ink">{plain(gramsOf(o.ingredient), 0)} g</span>
+                  {o.name ?? nameOf(o.ingredient)} <span className="quiet-ink">{weight(gramsOf(o.ingredient))}</span>
                 </span>
                 <button
                   type="button"
@@ -217,8 +216,8 @@ export function Bowl({ plan, facts }: { plan: ItemPlan; facts: DoughFacts }) {
         {Math.abs(plan.dough.surplusG) > 20 && (
           <p className="m-0">
             {plan.dough.surplusG > 0
-              ? `${plain(plan.dough.surplusG, 0)} g more than the pieces take: leaves, twists, or the next dough.`
-              : `${plain(-plan.dough.surplusG, 0)} g less than the pieces take.`}
+              ? `${weight(plan.dough.surplusG)} more than the pieces take: leaves, twists, or the next dough.`
+              : `${weight(-plan.dough.surplusG)} less than the pieces take.`}
           </p>
         )}
         <FromLarder />
@@ -239,7 +238,7 @@ export function Bowl({ plan, facts }: { plan: ItemPlan; facts: DoughFacts }) {
             <ul className="plain-list">
               {facts.loads.each.map((l) => (
                 <li key={l.name}>
-                  {plain(l.grams, l.grams < 20 ? 1 : 0)} g {l.name.toLowerCase()}
+                  {weight(l.grams, l.grams < 20 ? 1 : 0)} {l.name.toLowerCase()}
                 </li>
               ))}
             </ul>
@@ -268,7 +267,7 @@ function FromLarder() {
       const most = fromLarder(parts, have);
       d.take({ askBy: 'flour', askValue: Math.max(1, Math.floor(100 * most.factor)) });
       setSaid(
-        `All ${plain(most.limiting.haveG, 0)} g of ${nameOf(most.limiting.id).toLowerCase()} go in; it runs out first.`,
+        `All ${weight(most.limiting.haveG)} of ${nameOf(most.limiting.id).toLowerCase()} go in; it runs out first.`,
       );
     } catch {
       const none = parts.find((p) => p.id !== 'water' && !(have.get(p.id) ?? 0));

@@ -11,7 +11,7 @@ import { useAppSelector } from '../../desk/store';
 import { Choice } from '../../design/ui/Choice';
 import { secondPlanner } from '../../workers/planner';
 import { ratioWords, styleFor, styleWords } from '../../wording/dough';
-import { plain, shown } from '../../wording/numbers';
+import { degrees, plain, shown, thin, weight } from '../../wording/numbers';
 import { fatWords } from '../../wording/words';
 import { useCost } from './useCost';
 import type { DoughInput } from '@crustallum/core/contracts/dough';
@@ -137,7 +137,7 @@ function Two({ one, other }: { one: Side; other: Side }) {
   const both = [one, other];
   const cost = useCost();
   const band = (s: Side) =>
-    s.plan?.dough.band ? `${plain(s.plan.dough.band.low, 0)}–${plain(s.plan.dough.band.high, 0)}°` : '–';
+    s.plan?.dough.band ? `${plain(s.plan.dough.band.low, 0)}–${degrees(s.plan.dough.band.high, 0)}` : '–';
   const chill = (s: Side) => {
     const lamination = s.plan?.lamination;
     const f =
@@ -155,7 +155,7 @@ function Two({ one, other }: { one: Side; other: Side }) {
       ? '–'
       : s.dough.pastry === 'roughPuff'
         ? `${s.folds.turns} turns`
-        : `${plain(s.folds.coatedPct, 0)} % fine, the rest ${plain(s.folds.crumbMm, 0)} mm`;
+        : `${plain(s.folds.coatedPct, 0)} % fine, the rest ${thin(s.folds.crumbMm, 0)}`;
   // of a hundred each, by how much flour is coated and how much fat stays in pieces: estimates
   const index = (s: Side) =>
     s.plan?.lamination.kind === 'crumb' && s.folds
@@ -171,7 +171,7 @@ function Two({ one, other }: { one: Side; other: Side }) {
     ['Crumb', crumb],
     ['Tender, flaky', index],
     ['First chill', chill],
-    ['In all', (s) => (s.plan ? `${plain(s.plan.dough.masses.totalG, 0)} g` : '–')],
+    ['In all', (s) => (s.plan ? `${weight(s.plan.dough.masses.totalG)}` : '–')],
     ['Costs', (s) => (s.plan?.dough.facts ? cost.written(s.plan.dough.facts.parts) : '–')],
   ];
   return (

@@ -9,7 +9,7 @@ import { usePhone } from '../../design/ui/useWidth';
 import { Choice } from '../../design/ui/Choice';
 import { Pick } from '../../design/ui/Pick';
 import { styleWords } from '../../wording/dough';
-import { plain } from '../../wording/numbers';
+import { plain, weight } from '../../wording/numbers';
 import { fatWords, pieceWord } from '../../wording/words';
 import { Drawing } from '../_shared/Drawing';
 import { Held } from '../_shared/Held';
@@ -168,8 +168,7 @@ function WhatIf({ dough, pct }: { dough: DoughPlan; pct: number }) {
     dough.masses.fatG - (dough.masses.totalG * less) / (100 + less + dough.partsPer100.water + dough.partsPer100.salt);
   return (
     <>
-      <b>At {plain(less, 0)} %</b> you would save {plain(saved, 0)} g of fat and have that much more flour and water for
-      it.
+      <b>At {plain(less, 0)} %</b> you would save {weight(saved)} of fat and have that much more flour and water for it.
     </>
   );
 }
@@ -178,7 +177,7 @@ function DoughDrawing({ dough, pieces }: { dough: DoughPlan; pieces: string }) {
   const phone = usePhone();
   const { masses } = dough;
   const { shared } = useSharedDough();
-  const label = `Flour ${plain(masses.flourG, 0)} g, fat ${plain(masses.fatG, 0)} g, water ${plain(masses.waterG, 0)} g, salt ${plain(masses.saltG, 1)} g, drawn to one scale`;
+  const label = `Flour ${weight(masses.flourG)}, fat ${weight(masses.fatG)}, water ${weight(masses.waterG)}, salt ${weight(masses.saltG, 1)}, drawn to one scale`;
   const heat = 'How the heat of flour, fat and water levels out in the bowl';
   if (phone) {
     const laid = layHeaps(masses, 366, 112);
@@ -235,7 +234,7 @@ function LeafPacket({ dough }: { dough: DoughPlan }) {
     <Drawing
       w={phone ? 366 : 660}
       h={phone ? 270 : 420}
-      label={`${leaves} bought leaves, ${plain(dough.masses.totalG - dough.masses.fatG, 0)} g, with ${plain(dough.masses.fatG, 0)} g of fat to brush`}
+      label={`${leaves} bought leaves, ${weight(dough.masses.totalG - dough.masses.fatG)}, with ${weight(dough.masses.fatG)} of fat to brush`}
     >
       <text x={phone ? 0 : 20} y="16" className="b">
         {phone ? 'Bought leaves and the fat to brush' : 'Bought leaves, fanned; the fat beside them to one scale'}
@@ -262,7 +261,7 @@ function LeafPacket({ dough }: { dough: DoughPlan }) {
         strokeWidth="2"
       />
       <text x={fatX + 25 * k} y={300 * k + 82} textAnchor="middle" className="b">
-        {plain(dough.masses.fatG, 0)} g
+        {weight(dough.masses.fatG)}
       </text>
     </Drawing>
   );

@@ -1,7 +1,7 @@
 import type { EggOption } from '@crustallum/core/dough/eggs';
 import type { EggLedger } from '@crustallum/core/plan/needs/eggs';
 import { useItem } from '../../desk/useItem';
-import { plain } from '../../wording/numbers';
+import { plain, weight } from '../../wording/numbers';
 
 const useWords = { dough: 'dough', filling: 'filling', glue: 'glue', case: 'baked case', wash: 'wash' } as const;
 const partWords = { whole: 'egg', yolk: 'yolk', white: 'white' } as const;
@@ -13,7 +13,7 @@ const cracked = (o: EggOption): string => {
     o.yolks ? `${o.yolks} ${o.yolks === 1 ? 'yolk' : 'yolks'}` : '',
     o.whites ? `${o.whites} ${o.whites === 1 ? 'white' : 'whites'}` : '',
   ].filter(Boolean);
-  return o.kind === 'weighed' ? `${o.eggs} beaten, ${plain(o.usedG, 0)} g weighed` : parts.join(' + ');
+  return o.kind === 'weighed' ? `${o.eggs} beaten, ${weight(o.usedG)} weighed` : parts.join(' + ');
 };
 
 /** One account of egg for dough, filling, glue and wash; and the ways out when the dough's egg does not divide. */
@@ -40,13 +40,13 @@ export function Eggs({ ledger }: { ledger: EggLedger }) {
       <h2 className="sign">Eggs</h2>
       <p className="m-0">
         <strong>{ledger.eggs} to crack</strong>:{' '}
-        {ledger.uses.map((u) => `${plain(u.grams, 0)} g ${partWords[u.part]} for ${useWords[u.use]}`).join(', ')}
-        {left > 1 ? `; ${plain(left, 0)} g left` : ''}.
+        {ledger.uses.map((u) => `${weight(u.grams)} ${partWords[u.part]} for ${useWords[u.use]}`).join(', ')}
+        {left > 1 ? `; ${weight(left)} left` : ''}.
       </p>
       {ledger.options.length > 0 && (
         <>
           <p className="m-0">
-            The dough’s {plain(wanted, 0)} g is not a whole number of eggs. Beat {beaten} and weigh it, or:
+            The dough’s {weight(wanted)} is not a whole number of eggs. Beat {beaten} and weigh it, or:
           </p>
           <ul className="plain-list">
             {ledger.options
@@ -59,7 +59,7 @@ export function Eggs({ ledger }: { ledger: EggLedger }) {
                       {o.kind === 'fewer' || o.kind === 'more'
                         ? `: all the dough × ${plain(o.factor, 2)}`
                         : o.kind === 'split'
-                          ? `: ${plain(o.offByG, 0)} g off`
+                          ? `: ${weight(o.offByG)} off`
                           : ''}
                       {o.rest.use !== 'none' ? `, rest for ${restWords[o.rest.use]}` : ''}
                     </span>

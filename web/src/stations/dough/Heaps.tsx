@@ -1,6 +1,6 @@
 import type { DoughPlan } from '@crustallum/core/plan/stations/dough/station';
 import { GroundRuler } from '../../design/drawings/Measure';
-import { plain } from '../../wording/numbers';
+import { weight } from '../../wording/numbers';
 import { doughFills } from './colours';
 
 /** Bulk densities of heaps, g/ml: only for drawing them at their size. */
@@ -104,12 +104,12 @@ export function Heaps({ dough, laid, title }: { dough: DoughPlan; laid: Laid; ti
       <GroundRuler x={start} y={ground} cm={Math.floor((width - 2 * start) / px)} pxPerCm={px} />
       {names.map(([name, grams, x, places]) => (
         <text key={name} x={x} y={under} textAnchor="middle" className="b">
-          {name} {plain(grams, places)} g
+          {name} {weight(grams, places)}
         </text>
       ))}
       {narrow && (
         <text x="0" y={under + 22} className="q">
-          and {plain(masses.saltG, 1)} g of salt
+          and {weight(masses.saltG, 1)} of salt
         </text>
       )}
     </g>

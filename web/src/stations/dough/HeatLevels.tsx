@@ -46,7 +46,7 @@ export function HeatLevels({ dough, width }: { dough: DoughPlan; width: number }
             textAnchor="end"
             style={{ fill: 'var(--color-butter-ink)', fontWeight: 600 }}
           >
-            works {plain(dough.band.low, 0)}–{plain(dough.band.high, 0)}°
+            works {plain(dough.band.low, 0)}–{degrees(dough.band.high, 0)}
           </text>
         </>
       )}

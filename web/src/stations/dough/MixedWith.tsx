@@ -4,7 +4,7 @@ import { changeItem } from '../../desk/changes';
 import { useAppDispatch, useAppSelector } from '../../desk/store';
 import { useItem } from '../../desk/useItem';
 import { Choice } from '../../design/ui/Choice';
-import { plain } from '../../wording/numbers';
+import { weight } from '../../wording/numbers';
 
 const alone = '';
 
@@ -61,14 +61,14 @@ export function SharedNote() {
           <Link to={`/bakes/${bakeId}/${leader?.id}/dough`}>
             <b>{first.title}</b>
           </Link>
-          , mixed there and changed there: <b>{plain(own?.grams ?? 0, 0)} g</b> of it are for this one.
+          , mixed there and changed there: <b>{weight(own?.grams ?? 0)}</b> of it are for this one.
         </>
       ) : (
         <>
-          Mixed for all: <b>{plain(first.grams, 0)} g</b> for this one
+          Mixed for all: <b>{weight(first.grams)}</b> for this one
           {rest.map((m) => (
             <span key={m.index}>
-              , <b>{plain(m.grams, 0)} g</b> for {m.title}
+              , <b>{weight(m.grams)}</b> for {m.title}
             </span>
           ))}
           , divided before it rests.

@@ -1,5 +1,5 @@
 import type { DoughPlan } from '@crustallum/core/plan/stations/dough/station';
-import { plain } from '../../wording/numbers';
+import { plain, weight } from '../../wording/numbers';
 import { doughFills } from './colours';
 
 const ratio = ['flour', 'fat', 'water', 'other'] as const;
@@ -15,7 +15,7 @@ export function RatioBar({ dough, width }: { dough: DoughPlan; width: number }) 
         Flour is 100; the rest is set against it
       </text>
       <text y="34" className="q">
-        {plain(sum, 1)} parts = {plain(dough.masses.totalG, 0)} g
+        {plain(sum, 1)} parts = {weight(dough.masses.totalG)}
       </text>
       {ratio.map((name) => {
         const w = (width * parts[name]) / sum;

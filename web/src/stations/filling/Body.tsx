@@ -2,7 +2,7 @@ import { bodies, bodyNames, flourFor } from '@crustallum/core/filling/thickening
 import { thickened, type Offered, type Sauce } from '@crustallum/core/plan/stations/filling/sauce';
 import { useItem } from '../../desk/useItem';
 import { usePhone } from '../../design/ui/useWidth';
-import { plain } from '../../wording/numbers';
+import { plain, weight } from '../../wording/numbers';
 import { Drawing } from '../_shared/Drawing';
 
 /** What each thickener is called, and how it goes in. */
@@ -122,9 +122,9 @@ export function Body({ sauce, totalG }: { sauce: Sauce; totalG: number }) {
         </g>
       </Drawing>
       <p className="m-0" style={{ maxWidth: 640 }}>
-        <b>{plain(liquidG, 0)} g</b> to hold; {plain(steamG, 0)} g go in steam;{' '}
+        <b>{weight(liquidG)}</b> to hold; {weight(steamG)} go in steam;{' '}
         {sauce.binders.length
-          ? sauce.binders.map((b) => `${plain(b.grams, 0)} g ${b.name.toLowerCase()}`).join(', ')
+          ? sauce.binders.map((b) => `${weight(b.grams)} ${b.name.toLowerCase()}`).join(', ')
           : 'nothing'}{' '}
         holds it.
       </p>
@@ -140,7 +140,7 @@ export function Body({ sauce, totalG }: { sauce: Sauce; totalG: number }) {
                 <button type="button" className="press quiet w-full text-left" onClick={() => add({ kind, grams })}>
                   <span className="grid">
                     <b>
-                      {plain(grams, 0)} g {thickenerWords[kind][0]}
+                      {weight(grams)} {thickenerWords[kind][0]}
                     </b>
                     <small>{thickenerWords[kind][1]}</small>
                   </span>
@@ -152,7 +152,7 @@ export function Body({ sauce, totalG }: { sauce: Sauce; totalG: number }) {
       )}
       {sauce.thinG > 20 && sauce.inThePan !== sauce.wanted && (
         <p className="whatif" style={{ maxWidth: 640 }}>
-          Thicker than &ldquo;{sauce.wanted}&rdquo;: <b>{plain(sauce.thinG, 0)} g</b> more milk or stock bring it back.
+          Thicker than &ldquo;{sauce.wanted}&rdquo;: <b>{weight(sauce.thinG)}</b> more milk or stock bring it back.
         </p>
       )}
       <p className="quiet-ink" style={{ maxWidth: 640, fontSize: 15 }}>

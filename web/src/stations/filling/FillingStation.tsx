@@ -4,7 +4,7 @@ import { useItem } from '../../desk/useItem';
 import { Measure } from '../../design/drawings/Measure';
 import { usePhone } from '../../design/ui/useWidth';
 import { TextField } from '../../design/ui/TextField';
-import { clock, momentAt, plain } from '../../wording/numbers';
+import { clock, long, momentAt, plain, thin } from '../../wording/numbers';
 import { fillingWords } from '../../wording/words';
 import { Choice } from '../../design/ui/Choice';
 import { Pick } from '../../design/ui/Pick';
@@ -38,10 +38,10 @@ export function FillingStation() {
   const cooling = steps.find((s) => s.code === 'coolFilling');
   const { vessel } = f;
   const shown = Math.min(phone ? 1 : 2, vessel.count);
-  const [long, left] = phone ? [366, 8] : [660, 40];
+  const [wide, left] = phone ? [366, 8] : [660, 40];
   // one scale across and up; a px is 0.265 mm
   const ground = phone && vessel.kind !== 'pot' ? 100 : 170;
-  const px = Math.min(1.26, (long - left - 100 * shown) / (shown * vessel.radiusMm * 2));
+  const px = Math.min(1.26, (wide - left - 100 * shown) / (shown * vessel.radiusMm * 2));
   return (
     <StationPage
       station="filling"
@@ -105,9 +105,9 @@ export function FillingStation() {
       {view === 'body' && f.sauce && <Body sauce={f.sauce} totalG={f.totalG} />}
       {view !== 'body' && (
         <Drawing
-          w={long}
+          w={wide}
           h={ground + 20}
-          label={`${vessel.count} ${vessel.kind}, ${plain(vessel.radiusMm / 5, 0)} cm wide, filling ${plain(vessel.depthMm, 0)} mm deep`}
+          label={`${vessel.count} ${vessel.kind}, ${long(2 * vessel.radiusMm, 0)} wide, filling ${thin(vessel.depthMm, 0)} deep`}
         >
           <text x={phone ? 0 : 20} y="16" className="b">
             {f.curve.minutes.length
@@ -116,7 +116,7 @@ export function FillingStation() {
                 ? 'Straight from the pot'
                 : 'Kept cold, goes in cold'}
           </text>
-          <text x={long - (phone ? 0 : 20)} y="16" textAnchor="end" className="q">
+          <text x={wide - (phone ? 0 : 20)} y="16" textAnchor="end" className="q">
             drawn 1 : {plain(3.78 / px, 0)}
           </text>
           {Array.from({ length: shown }, (_, i) => {
@@ -135,14 +135,14 @@ export function FillingStation() {
                 />
                 <Measure x1={x + w + 18} x2={x + w + 18} y1={ground - h} y2={ground} />
                 <text x={x + w + 26} y={ground + 4 - h / 2} className="b">
-                  {plain(vessel.depthMm, 0)} mm
+                  {thin(vessel.depthMm, 0)}
                 </text>
               </g>
             );
           })}
           <line
             x1={phone ? 0 : 20}
-            x2={long - (phone ? 0 : 20)}
+            x2={wide - (phone ? 0 : 20)}
             y1="171"
             y2="171"
             stroke="var(--color-ink)"

@@ -9,7 +9,7 @@ import { useItem } from '../../desk/useItem';
 import { Because } from '../../design/ui/Because';
 import { IngredientFinder } from '../../design/ui/IngredientFinder';
 import { NumberField } from '../../design/ui/NumberField';
-import { plain } from '../../wording/numbers';
+import { plain, weight } from '../../wording/numbers';
 
 const gramRule = { min: 0, max: 20_000, unit: 'g', integer: false };
 const mostIngredients = 30;
@@ -87,7 +87,7 @@ export function GoesIn() {
                     }
                   />
                 </td>
-                <td>{plain(parts[n]?.eachG ?? 0, 1)} g</td>
+                <td>{weight(parts[n]?.eachG ?? 0, 1)}</td>
                 <td className="text-right">
                   <button
                     type="button"
@@ -105,16 +105,16 @@ export function GoesIn() {
                 in all
               </th>
               <td>
-                <strong>{plain(listedG, 0)} g</strong>
+                <strong>{weight(listedG)}</strong>
               </td>
-              <td colSpan={2}>of {plain(totalG, 0)} g the pies hold</td>
+              <td colSpan={2}>of {weight(totalG)} the pies hold</td>
             </tr>
           </tbody>
         </table>
       )}
       {list.length > 0 && share < leastListed && (
         <p className="problem m-0">
-          {plain(totalG - listedG, 0)} g are not said: something is missing from the list, or the pies will not be full.
+          {weight(totalG - listedG)} are not said: something is missing from the list, or the pies will not be full.
         </p>
       )}
       {share > 180 && <p className="problem m-0">That is {plain(share / 100, 1)} times what the pies hold.</p>}
@@ -123,7 +123,7 @@ export function GoesIn() {
       )}
       {coverG !== null && pouredG > 0 && (
         <p className="m-0">
-          {plain(coverG, 0)} g of liquid in all just cover it in the pot; {plain(pouredG, 0)} g are listed.{' '}
+          {weight(coverG)} of liquid in all just cover it in the pot; {weight(pouredG)} are listed.{' '}
           {Math.abs(coverG / pouredG - 1) > 0.05 && (
             <button type="button" className="press quiet" onClick={() => pourAll(coverG / pouredG)}>
               Enough to cover
@@ -133,14 +133,14 @@ export function GoesIn() {
       )}
       {before.map((p) => (
         <p key={p.ingredient} className="m-0">
-          Poured by feel it was {plain((p.gramsPer100 * totalG) / 100, 0)} g of {p.ingredient.toLowerCase()} last time,
-          for so much filling.{' '}
+          Poured by feel it was {weight((p.gramsPer100 * totalG) / 100)} of {p.ingredient.toLowerCase()} last time, for
+          so much filling.{' '}
           <button
             type="button"
             className="press quiet"
             onClick={() => put(list.map((i) => (i.name === p.ingredient ? { ...i, gramsPer100: p.gramsPer100 } : i)))}
           >
-            Take {plain((p.gramsPer100 * totalG) / 100, 0)} g
+            Take {weight((p.gramsPer100 * totalG) / 100)}
           </button>
         </p>
       ))}

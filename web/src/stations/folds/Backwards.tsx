@@ -6,7 +6,7 @@ import { useItem } from '../../desk/useItem';
 import { useAppSelector } from '../../desk/store';
 import { NumberField } from '../../design/ui/NumberField';
 import { Press } from '../../design/ui/Press';
-import { plain } from '../../wording/numbers';
+import { sides, thin, weight } from '../../wording/numbers';
 import { Drawing } from '../_shared/Drawing';
 import { Unanswered } from '../_shared/Unanswered';
 import { useQuestion } from '../_shared/useQuestion';
@@ -79,8 +79,8 @@ export function Backwards({ fatG, totalG }: { fatG: number; totalG: number }) {
       {sheet && (
         <>
           <p className="m-0">
-            <strong>{plain(sheet.massKg * 1000, 0)} g in all:</strong> {plain(sheet.doughKg * 1000, 0)} g dough and{' '}
-            {plain(sheet.fatKg * 1000, 0)} g fat, with the edges that are trimmed and what springs back.
+            <strong>{weight(sheet.massKg * 1000)} in all:</strong> {weight(sheet.doughKg * 1000)} dough and{' '}
+            {weight(sheet.fatKg * 1000)} fat, with the edges that are trimmed and what springs back.
           </p>
           <Steps sheet={sheet} block={lock !== 'lumps' && lock !== 'spread'} />
           {sheet.warnings.map((w) => (
@@ -120,9 +120,7 @@ function Steps({ sheet, block }: { sheet: SheetPlan; block: boolean }) {
       w={660}
       h={topOf(rows.length)}
       label={sizes
-        .map(
-          (s) => `${s.name} ${five(s.lengthM) / 10} by ${five(s.widthM) / 10} cm, ${plain(s.thicknessM * 1000, 1)} mm`,
-        )
+        .map((s) => `${s.name} ${sides([five(s.lengthM), five(s.widthM)])}, ${thin(s.thicknessM * 1000)}`)
         .join('; ')}
     >
       {sizes.map((s, i) => (
@@ -139,7 +137,7 @@ function Steps({ sheet, block }: { sheet: SheetPlan; block: boolean }) {
             strokeWidth="2"
           />
           <text y={26 + s.widthM * px + 20}>
-            {plain(five(s.lengthM) / 10, 1)} × {plain(five(s.widthM) / 10, 1)} cm, {plain(s.thicknessM * 1000, 1)} mm
+            {sides([five(s.lengthM), five(s.widthM)], 1)}, {thin(s.thicknessM * 1000)}
           </text>
         </g>
       ))}

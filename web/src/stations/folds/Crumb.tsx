@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import { useItem } from '../../desk/useItem';
 import { Measure } from '../../design/drawings/Measure';
 import { usePhone } from '../../design/ui/useWidth';
-import { plain } from '../../wording/numbers';
+import { long, plain, thin, weight } from '../../wording/numbers';
 import { Drawing } from '../_shared/Drawing';
 import { StationPage } from '../_shared/StationPage';
 import { Pick } from '../../design/ui/Pick';
@@ -61,7 +61,7 @@ export function Crumb({ lamination }: { lamination: CrumbPlan }) {
           w={phone ? 366 : 660}
           h={560}
           alone
-          label={`Crumb with pieces of ${crumbMm} mm, four times life size; the sheet after rolling; the disc that chills`}
+          label={`Crumb with pieces of ${thin(crumbMm)}, four times life size; the sheet after rolling; the disc that chills`}
         >
           <text x={left} y="16" className="b">
             Rubbed in, as it should look
@@ -112,10 +112,10 @@ export function Crumb({ lamination }: { lamination: CrumbPlan }) {
             stroke="var(--color-ink)"
           />
           <text x={middle} y="127" textAnchor="middle" className="b">
-            pea, 7 mm
+            pea, {thin(7, 0)}
           </text>
           <text x={left} y="256" className="b">
-            The same fat in the sheet of {plain(sheet, 1)} mm
+            The same fat in the sheet of {thin(sheet)}
           </text>
           <rect
             x={left}
@@ -151,10 +151,10 @@ export function Crumb({ lamination }: { lamination: CrumbPlan }) {
             }
             y1={286 + sheet * px}
             y2={286 + sheet * px}
-            text={`${plain(lamination.streakMm, 1)} mm thick`}
+            text={`${thin(lamination.streakMm)} thick`}
           />
           <text x={left} y="420" className="b">
-            {plain(plan.dough.masses.totalG, 0)} g in the cold, pressed to {plain(discMm, 0)} mm
+            {weight(plan.dough.masses.totalG)} in the cold, pressed to {thin(discMm, 0)}
           </text>
           <rect
             x={middle - lamination.discRadiusMm * disc}
@@ -171,7 +171,7 @@ export function Crumb({ lamination }: { lamination: CrumbPlan }) {
             x2={middle + lamination.discRadiusMm * disc}
             y1={462 + discMm * disc}
             y2={462 + discMm * disc}
-            text={`${plain(lamination.discRadiusMm / 5, 1)} cm`}
+            text={long(2 * lamination.discRadiusMm)}
           />
         </Drawing>
       )}

@@ -5,7 +5,7 @@ import { foldsIn, hasBlock, lockIn } from '@crustallum/core/plan/stations/lamina
 import { useMemo, useState } from 'react';
 import { useItem } from '../../desk/useItem';
 import { usePhone } from '../../design/ui/useWidth';
-import { plain } from '../../wording/numbers';
+import { plain, sides, thin } from '../../wording/numbers';
 import { Drawing } from '../_shared/Drawing';
 import { Held } from '../_shared/Held';
 import { StationPage } from '../_shared/StationPage';
@@ -95,7 +95,7 @@ export function Folds({ lamination }: { lamination: FoldsPlan }) {
 }
 
 /** Thickness of a film: below a thousandth of a millimetre in µm. */
-const film = (um: number): string => (um < 1 ? `${plain(um)} µm` : `${plain(um / 1000, 3)} mm`);
+const film = (um: number): string => (um < 1 ? `${plain(um)} µm` : `${thin(um / 1000, 3)}`);
 
 /** Where there are more turns than columns fit: the first three, and those about the chosen one. */
 function shownColumns(columns: readonly TurnColumn[], turns: number): readonly TurnColumn[] {
@@ -125,7 +125,6 @@ function FoldsDrawing({
   const { turn } = lamination;
   const px = (phone ? 160 : 190) / turn.lengthMm;
   const [w, l] = [turn.widthMm * px, turn.lengthMm * px];
-  const cm = (mm: number) => plain(mm / 10, 1);
   const cols = shownColumns(lamination.columns, turns);
   const [inner, gap, wideW] = phone ? [366, 5, 120] : [640, 8, 230];
   const slim = (inner - 30 - wideW - cols.length * gap) / Math.max(1, cols.length - 1);
@@ -140,7 +139,7 @@ function FoldsDrawing({
         [404, 22, 254, 150],
         [0, 186, 366, 348],
       ]}
-      label={`One turn from above, and a cut through the finished ${plain(sheetMm, 1)} mm sheet at each of ${cols.length} turns`}
+      label={`One turn from above, and a cut through the finished ${thin(sheetMm)} sheet at each of ${cols.length} turns`}
       over={
         <>
           <Held def={fields.rolledLength} x={297} y={84} />
@@ -176,14 +175,14 @@ function FoldsDrawing({
       <g>
         <text x={20 + l / fold / 2} y={150}>
           <tspan textAnchor="middle" x={20 + l / fold / 2}>
-            {cm(turn.foldedLengthMm)} × {cm(turn.widthMm)}
+            {sides([turn.foldedLengthMm, turn.widthMm])}
           </tspan>
           <tspan textAnchor="middle" x={20 + l / fold / 2} dy="18" className="q">
-            {plain(turn.foldedMm, 0)} mm thick
+            {thin(turn.foldedMm, 0)} thick
           </tspan>
         </text>
         <text x={200 + l / 2} y="152" textAnchor="middle" className="q">
-          {cm(turn.lengthMm)} × {cm(turn.widthMm)} cm, {plain(turn.rolledMm, 1)} mm
+          {sides([turn.lengthMm, turn.widthMm])}, {thin(turn.rolledMm)}
         </text>
         <text x="600" y="150" textAnchor="middle" className="q">
           a quarter round
@@ -191,7 +190,7 @@ function FoldsDrawing({
       </g>
       <text x="20" y="202" className="b">
         Cut through the {phone ? '' : 'finished '}
-        {plain(sheetMm, 1)} mm sheet, at each turn
+        {thin(sheetMm)} sheet, at each turn
       </text>
       <text x="640" y="202" textAnchor="end" className="q">
         {plain(290 / sheetMm, 0)} px a mm

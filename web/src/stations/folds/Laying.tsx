@@ -3,7 +3,7 @@ import { leafPieceKinds } from '@crustallum/core/filling/leafPieces';
 import { useItem } from '../../desk/useItem';
 import { Pick } from '../../design/ui/Pick';
 import { actWords, coverWords, layingWords, stripActs } from '../../wording/folds';
-import { counted, plain, span } from '../../wording/numbers';
+import { counted, long, plain, span, weight } from '../../wording/numbers';
 
 /** The order the leaves are laid in, how long one may lie and under what, and what to do with a torn one. */
 export function LeafLaying({ lamination }: { lamination: LeavesPlan }) {
@@ -44,16 +44,16 @@ export function LeafLaying({ lamination }: { lamination: LeavesPlan }) {
         ))}
       </ol>
       <p className="m-0">
-        {counted(leaves.count, 'leaf takes', 'leaves take')} {plain(fat, 0)} g of fat
+        {counted(leaves.count, 'leaf takes', 'leaves take')} {weight(fat)} of fat
         {made
-          ? ` in ${counted(leaves.stacks, 'stack', 'stacks')}: ${counted(made.perStack, 'piece', 'pieces')} of a stack, each with ${plain(plan.filling.eachG, 0)} g of filling`
+          ? ` in ${counted(leaves.stacks, 'stack', 'stacks')}: ${counted(made.perStack, 'piece', 'pieces')} of a stack, each with ${weight(plan.filling.eachG)} of filling`
           : ''}
         .
       </p>
       {lamination.stretchedCm !== null && (
         <p className="m-0">
           Stretched at home, each piece of dough goes to {plain(lamination.stretchedCm, 0)} ×{' '}
-          {plain(lamination.stretchedCm, 0)} cm: thin enough to read print through.
+          {long(10 * lamination.stretchedCm, 0)}: thin enough to read print through.
         </p>
       )}
       <h2 className="sign">How long a leaf bends</h2>

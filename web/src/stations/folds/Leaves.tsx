@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { useItem } from '../../desk/useItem';
 import { Measure } from '../../design/drawings/Measure';
 import { usePhone } from '../../design/ui/useWidth';
-import { plain } from '../../wording/numbers';
+import { long, plain, sides, thin } from '../../wording/numbers';
 import { Drawing } from '../_shared/Drawing';
 import { Field } from '../_shared/Field';
 import { fields } from '../_shared/fields';
@@ -102,10 +102,10 @@ export function Leaves({ lamination }: { lamination: LeavesPlan }) {
             );
           })}
           <text x={cut + 52} y="60">
-            leaf {plain(lamination.leafMm, 2)} mm
+            leaf {thin(lamination.leafMm, 2)}
           </text>
           <text x={cut + 52} y="82" style={{ fill: 'var(--color-butter-ink)', fontWeight: 640 }}>
-            fat {plain(lamination.fatFilmMm, 2)} mm
+            fat {thin(lamination.fatFilmMm, 2)}
           </text>
           <text x="20" y="272" className="b">
             One leaf: brush it in this order
@@ -138,7 +138,7 @@ export function Leaves({ lamination }: { lamination: LeavesPlan }) {
             x2={40 + leafLengthMm * leafScale}
             y1={306 + leafWidthMm * leafScale}
             y2={306 + leafWidthMm * leafScale}
-            text={`${plain(leafLengthMm / 10, 0)} cm`}
+            text={`${long(leafLengthMm, 0)}`}
           />
           {leaves && <LaidIn leaves={leaves} />}
           {leaves?.made && <Strips made={leaves.made} lengthPx={leafLengthMm * leafScale} />}
@@ -186,7 +186,7 @@ function LaidIn({ leaves }: { leaves: Laid }) {
         </text>
         <polygon points={points.join(' ')} fill="url(#fill-dough)" stroke="var(--color-ink)" strokeWidth="2" />
         <text x="430" y={324 + wide * k} className="q">
-          {plain(long / 10, 1)} × {plain(wide / 10, 1)} cm, {made.leavesOnAFace} leaves a face
+          {sides([long, wide], 1)}, {made.leavesOnAFace} leaves a face
         </text>
       </g>
     );
@@ -234,7 +234,7 @@ function LaidIn({ leaves }: { leaves: Laid }) {
         strokeLinecap="round"
       />
       <text x="530" y={182 + rope * turns * px + rope * px * 0.5} textAnchor="middle" className="q">
-        {plain(length / 10, 0)} cm of coil, {stacks} rolls
+        {long(length, 0)} of coil, {stacks} rolls
       </text>
     </g>
   );

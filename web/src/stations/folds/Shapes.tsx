@@ -4,7 +4,7 @@ import { useItem } from '../../desk/useItem';
 import { useAppSelector } from '../../desk/store';
 import { usePhone } from '../../design/ui/useWidth';
 import { shapeWords } from '../../wording/folds';
-import { plain, span } from '../../wording/numbers';
+import { degrees, plain, sides, span, weight } from '../../wording/numbers';
 import { Drawing } from '../_shared/Drawing';
 import { Unanswered } from '../_shared/Unanswered';
 import { useQuestion } from '../_shared/useQuestion';
@@ -28,17 +28,17 @@ export function Shapes() {
       w={width}
       h={40 + rowH * made.shapes.length}
       alone
-      label={`${plain(made.massG, 0)} g of dough from ${plain(made.startC, 0)} to ${plain(made.targetC, 1)} degrees: ${made.shapes.map((s) => `${shapeWords[s.name]} ${s.minutes === null ? 'never' : span(s.minutes)}`).join(', ')}`}
+      label={`${weight(made.massG)} of dough from ${plain(made.startC, 0)} to ${plain(made.targetC, 1)} degrees: ${made.shapes.map((s) => `${shapeWords[s.name]} ${s.minutes === null ? 'never' : span(s.minutes)}`).join(', ')}`}
     >
       <text x="4" y="16" className="b">
-        {plain(made.massG, 0)} g, from {plain(made.startC, 0)}° to {plain(made.targetC, 1)}° in this fridge, cut through
+        {weight(made.massG)}, from {degrees(made.startC, 0)} to {degrees(made.targetC, 1)} in this fridge, cut through
       </text>
       {made.shapes.map((s, i) => (
         <g key={s.name} transform={`translate(0 ${36 + i * rowH})`}>
           <Section shape={s} box={phone ? 130 : 210} targetC={made.targetC} />
           <g transform={phone ? 'translate(142 0)' : 'translate(236 0)'}>
             <text y="18" className="b">
-              {shapeWords[s.name]} {s.mm.map((m) => plain(m / 10, 0)).join(' × ')} cm
+              {shapeWords[s.name]} {sides(s.mm, 0)}
             </text>
             <text y="42">
               <tspan className="b">{s.minutes === null ? 'not in twelve hours' : span(s.minutes)}</tspan>
@@ -46,7 +46,7 @@ export function Shapes() {
               {s.minutes === quickest ? ', soonest' : ''}
             </text>
             <text y="64" className="q">
-              rim {plain(s.surfaceC, 1)}°, middle {plain(s.middleC, 1)}°
+              rim {degrees(s.surfaceC, 1)}, middle {degrees(s.middleC, 1)}
             </text>
             <text y="86" className="q">
               {s.freezerMin === null ? '' : `freezer ${span(s.freezerMin)}${s.rimFrozen ? ', rim frozen' : ''}`}

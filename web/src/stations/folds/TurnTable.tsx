@@ -1,10 +1,8 @@
 import type { FoldsPlan } from '@crustallum/core/plan/stations/lamination/station';
 import { dustingGPerDm2 } from '@crustallum/core/plan/stations/lamination/turns';
 import { foldWords } from '../../wording/folds';
-import { plain, span } from '../../wording/numbers';
+import { long, plain, sides, span, thin, weight } from '../../wording/numbers';
 import { OwnTurn } from './OwnTurn';
-
-const cm = (mm: number) => plain(mm / 10, 1);
 
 /** Every roll by its sizes: passes of the pin, folds, edges, and the rest after it, with what makes it as long. */
 export function TurnTable({
@@ -24,12 +22,12 @@ export function TurnTable({
           <li key={r.turn}>
             <strong>Turn {r.turn}</strong>
             <span>
-              from {plain(r.fromMm, 0)} mm to <OwnTurn row={r} /> in {r.passes} {r.passes === 1 ? 'pass' : 'passes'}
+              from {thin(r.fromMm, 0)} to <OwnTurn row={r} /> in {r.passes} {r.passes === 1 ? 'pass' : 'passes'}
               {r.passes > 1 && <> ({r.passMm.map((m) => plain(m, 0)).join(', ')} mm)</>}
-              {r.spreadG > 0 && `; spread ${plain(r.spreadG, 0)} g of fat`}; fold{' '}
-              {foldWords[r.fold as keyof typeof foldWords] ?? r.fold} to {cm(r.foldedLengthMm)} × {cm(r.widthMm)} cm,{' '}
-              {plain(r.foldedMm, 0)} mm; a quarter round, seam to your right, {r.turn} {r.turn === 1 ? 'dent' : 'dents'}{' '}
-              in the edge
+              {r.spreadG > 0 && `; spread ${weight(r.spreadG)} of fat`}; fold{' '}
+              {foldWords[r.fold as keyof typeof foldWords] ?? r.fold} to {sides([r.foldedLengthMm, r.widthMm])},{' '}
+              {thin(r.foldedMm, 0)}; a quarter round, seam to your right, {r.turn} {r.turn === 1 ? 'dent' : 'dents'} in
+              the edge
             </span>
             <span className="quiet-ink">
               {r.rest
@@ -41,11 +39,11 @@ export function TurnTable({
         <li>
           <strong>Sheet</strong>
           <span>
-            from {plain(last?.foldedMm ?? sheet.t, 0)} mm to {cm(sheet.l)} × {cm(sheet.w)} cm, {plain(sheet.t, 1)} mm;
-            trim {cm(sheet.trimMm)} cm off each edge with a straight cut, so that every layer is open
+            from {thin(last?.foldedMm ?? sheet.t, 0)} to {sides([sheet.l, sheet.w])}, {thin(sheet.t)}; trim{' '}
+            {long(sheet.trimMm)} off each edge with a straight cut, so that every layer is open
           </span>
           <span className="quiet-ink">
-            brush off about {plain(((sheet.l * sheet.w) / 10_000) * dustingGPerDm2, 0)} g of flour before every fold: it
+            brush off about {weight(((sheet.l * sheet.w) / 10_000) * dustingGPerDm2)} of flour before every fold: it
             keeps layers from closing
           </span>
         </li>

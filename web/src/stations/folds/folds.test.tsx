@@ -64,7 +64,7 @@ describe('folds', () => {
     await screen.findByText(/g in all/, {}, patient);
     fireEvent.change(screen.getByRole('textbox', { name: 'Wanted length' }), { target: { value: '60' } });
     fireEvent.change(screen.getByRole('textbox', { name: 'Wanted thickness' }), { target: { value: '4' } });
-    await waitFor(() => expect(screen.getByRole('img', { name: /the sheet 65.5 by/ })).toBeTruthy(), patient);
+    await waitFor(() => expect(screen.getByRole('img', { name: /the sheet 65.5 ×/ })).toBeTruthy(), patient);
     fireEvent.click(screen.getByRole('button', { name: 'Make this sheet' }));
     expect(document()?.cut.thicknessMm).toBe(4);
     expect(document()?.dough.askBy).toBe('dough');

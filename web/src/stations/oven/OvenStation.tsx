@@ -3,7 +3,7 @@ import type { ItemInput } from '@crustallum/core/contracts/item';
 import { lazy } from 'react';
 import { useItem } from '../../desk/useItem';
 import { usePhone } from '../../design/ui/useWidth';
-import { clock, momentAt, plain, span } from '../../wording/numbers';
+import { clock, degrees, heat, momentAt, plain, span } from '../../wording/numbers';
 import { Later } from '../_shared/charts/Later';
 import { Drawing } from '../_shared/Drawing';
 import { Held } from '../_shared/Held';
@@ -16,14 +16,14 @@ const MinuteCurves = lazy(() => import('../_shared/charts/MinuteCurves'));
 const adviceWords: Record<string, (a: Record<string, unknown>) => string> = {
   BROWN_AHEAD: (a) =>
     `Colour runs ahead: cover it from ${plain(Number(a['tentFromMin']), 0)} min${a['lower'] ? `, or ${(a['lower'] as { byC: number }).byC}° cooler for ${span((a['lower'] as { proposedMin: number }).proposedMin)}` : ''}.`,
-  PALE_AT_DONE: (a) => `It would be ready pale; ${plain(Number(a['raiseC']), 0)}° hotter browns it in time.`,
+  PALE_AT_DONE: (a) => `It would be ready pale; ${degrees(Number(a['raiseC']), 0)} hotter browns it in time.`,
   BASE_BEHIND: (a) =>
     `The base lags: on the low rack it is ready at ${plain(Number(a['lowRackProposedMin']), 0)} min; a dark tray or hot steel helps too.`,
   ROTATE: (a) => `Turn it round at ${plain(Number(a['atMin']), 0)} min.`,
   THERMAL_SHOCK: () => 'Glass or ceramic from the cold may crack on something hot.',
   PROBE: (a) =>
-    `Raw filling: probe the thickest middle for ${plain(Number(a['targetC']), 0)}°. Follow your local food-safety rules.`,
-  LOAD_HEAVY: (a) => `So much at once cools the oven by ${plain(Number(a['wallDropC']), 0)}°.`,
+    `Raw filling: probe the thickest middle for ${degrees(Number(a['targetC']), 0)}. Follow your local food-safety rules.`,
+  LOAD_HEAVY: (a) => `So much at once cools the oven by ${degrees(Number(a['wallDropC']), 0)}.`,
 };
 
 export function OvenStation() {
@@ -49,7 +49,7 @@ export function OvenStation() {
         )
       }
       numbers={[
-        [`Bake at ${heatsC(o)} °C`, o.figures.bake],
+        [`Bake at ${heatsOf(o)}`, o.figures.bake],
         ['Middle of the filling', o.figures.core],
         ['Underneath', o.figures.base],
         ...(lidded ? ([['Lid, on top', o.figures.colour]] as const) : []),
@@ -87,7 +87,11 @@ export function OvenStation() {
 }
 
 /** The heats of a bake, one after the other. */
-const heatsC = (oven: OvenPlan): string => oven.spec.oven.steps.map((s) => plain(s.setC, 0)).join(', then ');
+/** Its heats one after the other, the scale said once. */
+const heatsOf = ({ spec }: OvenPlan): string =>
+  spec.oven.steps
+    .map((s, i, all) => (i < all.length - 1 ? heat(s.setC).replace(/ °[CF]$/, '') : heat(s.setC)))
+    .join(', then ');
 
 /** The oven and the pie in it, both cut through; temperatures are those at the time it comes out. */
 function OvenDrawing({ oven, item }: { oven: OvenPlan; item: ItemInput }) {
@@ -118,7 +122,7 @@ function OvenDrawing({ oven, item }: { oven: OvenPlan; item: ItemInput }) {
           strokeWidth="1.500"
         />
         <text textAnchor="middle" y="5" className="b">
-          {plain(value, 0)}°
+          {degrees(value, 0)}
         </text>
       </g>
     );
@@ -130,7 +134,7 @@ function OvenDrawing({ oven, item }: { oven: OvenPlan; item: ItemInput }) {
         [6, 0, 320, 236],
         [334, 0, 326, 236],
       ]}
-      label={`Oven on the ${item.oven.rack} rack at ${item.oven.setC}°; the pie when it comes out: ${oven.spec.top ? 'lid' : 'its face'} ${plain(at?.surfaceC ?? 0, 0)}°, middle ${plain(at?.coreC ?? 0, 0)}°, underneath ${plain(row?.baseC ?? 0, 0)}°`}
+      label={`Oven on the ${item.oven.rack} rack at ${item.oven.setC}°; the pie when it comes out: ${oven.spec.top ? 'lid' : 'its face'} ${degrees(at?.surfaceC ?? 0, 0)}, middle ${degrees(at?.coreC ?? 0, 0)}, underneath ${degrees(row?.baseC ?? 0, 0)}`}
       over={
         <>
           <Held def={fields.ovenC} x={165} y={50} />

@@ -6,7 +6,7 @@ import { useItem } from '../../desk/useItem';
 import { useAppSelector } from '../../desk/store';
 import { usePhone } from '../../design/ui/useWidth';
 import { Measure } from '../../design/drawings/Measure';
-import { plain } from '../../wording/numbers';
+import { area, degrees, plain, thin } from '../../wording/numbers';
 import { eatersOf } from '../../wording/eaters';
 import { Drawing } from '../_shared/Drawing';
 import { ForEaters } from '../_shared/ForEaters';
@@ -16,14 +16,14 @@ import type { fields } from '../_shared/fields';
 import { crimps } from '@crustallum/core/sealing/seals';
 
 const tickWords: Record<string, (v: Record<string, number | string>) => [string, string]> = {
-  'tick.fillingCold': (v) => [`filling at ${plain(Number(v['atC']), 0)}° or under`, 'probe the middle'],
+  'tick.fillingCold': (v) => [`filling at ${degrees(Number(v['atC']), 0)} or under`, 'probe the middle'],
   'tick.ovenHot': (v) => [
     'the oven is at its heat',
     Number(v['lidMin']) < 0
       ? 'it goes in at once'
       : `in within ${plain(Number(v['lidMin']), 1)} min of the lid going on`,
   ],
-  'tick.rimBare': (v) => [`rim bare for ${v['rimMm']} mm`, 'all round'],
+  'tick.rimBare': (v) => [`rim bare for ${thin(Number(v['rimMm']), 0)}`, 'all round'],
   'tick.glued': (v) => [`rim wetted with ${v['glue']}`, 'not with the wash'],
   'tick.airOut': () => ['air pressed out', 'from the filling outwards'],
   'tick.rawApart': () => ['board, knife, hands washed', 'the filling is raw'],
@@ -85,7 +85,7 @@ function LidFromAbove({ plan, item }: { plan: ItemPlan; item: ItemInput }) {
       <text x="640" y="16" textAnchor="end" className="q">
         1 : {plain(3.78 / k, 1)}
       </text>
-      <g transform="translate(500 112)" role="img" aria-label={`${plain(long, 0)} × ${plain(wide, 0)} mm`}>
+      <g transform="translate(500 112)" role="img" aria-label={`${plain(long, 0)} × ${thin(wide, 0)}`}>
         {shape(0)}
         {rim > 0 && shape(rim)}
         {!filo &&
@@ -160,8 +160,8 @@ export function SealStation() {
           filo
             ? 'Its top; nothing is crimped'
             : open
-              ? `The rim cut through: ${seal.rimMm} mm; nothing is laid over the filling`
-              : `The rim cut through: ${seal.rimMm} mm bare, closed by ${seal.crimp}; ${seal.slits} slits of ${seal.slitMm} mm`
+              ? `The rim cut through: ${thin(seal.rimMm, 0)}; nothing is laid over the filling`
+              : `The rim cut through: ${thin(seal.rimMm, 0)} bare, closed by ${seal.crimp}; ${seal.slits} slits of ${thin(seal.slitMm, 0)}`
         }
       >
         <text x="20" y="16" className="b">
@@ -205,7 +205,7 @@ export function SealStation() {
                 strokeWidth="4"
               />
             )}
-            <Measure x1={0} x2={rimPx} y1={136} y2={136} text={`${seal.rimMm} mm bare`} />
+            <Measure x1={0} x2={rimPx} y1={136} y2={136} text={`${thin(seal.rimMm, 0)} bare`} />
           </g>
         )}
         {open ? (
@@ -276,7 +276,7 @@ function SteamBars({ need, open }: { need: number; open: number }) {
             </text>
             <rect x="80" y="0" width={long} height="28" fill={fill} stroke="var(--color-ink)" />
             <text x={90 + long} y="20" className="b">
-              {plain(mm2, 0)} mm²
+              {area(mm2)}
             </text>
           </g>
         );

@@ -11,7 +11,7 @@ import {
   XAxis,
   YAxis,
 } from 'recharts';
-import { clock, plain } from '../../../wording/numbers';
+import { clock, degrees, plain } from '../../../wording/numbers';
 
 export interface Props {
   curve: { minutes: number[]; temperatureC: number[] };
@@ -28,7 +28,7 @@ export default memo(function CoolingCurve({ curve, fillAtC, startsAtMs, cooling 
   return (
     <div
       role="img"
-      aria-label={`Cooling from ${plain(data[0]?.t ?? 0, 0)}° to ${plain(data[data.length - 1]?.t ?? 0, 0)}°`}
+      aria-label={`Cooling from ${degrees(data[0]?.t ?? 0, 0)} to ${degrees(data[data.length - 1]?.t ?? 0, 0)}`}
       style={{ width: '100%', maxWidth: 680, height: 262 }}
     >
       <ResponsiveContainer>
@@ -44,12 +44,12 @@ export default memo(function CoolingCurve({ curve, fillAtC, startsAtMs, cooling 
             stroke="var(--color-ink)"
           />
           <YAxis unit="°" tick={label} width={48} stroke="var(--color-ink)" domain={[0, 'auto']} />
-          <Tooltip formatter={(v) => `${plain(Number(v), 1)}°`} labelFormatter={(m) => at(Number(m))} />
+          <Tooltip formatter={(v) => `${degrees(Number(v), 1)}`} labelFormatter={(m) => at(Number(m))} />
           <ReferenceLine
             y={fillAtC}
             stroke="var(--color-ink)"
             strokeDasharray="6 4"
-            label={{ value: `fill from ${plain(fillAtC, 0)}°`, position: 'insideBottomLeft', ...label }}
+            label={{ value: `fill from ${degrees(fillAtC, 0)}`, position: 'insideBottomLeft', ...label }}
           />
           {cooling?.to21Min != null && (
             <ReferenceLine

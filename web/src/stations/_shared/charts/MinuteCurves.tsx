@@ -1,7 +1,7 @@
 import type { SeriesRow } from '@crustallum/core/oven/bake';
 import { memo } from 'react';
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
-import { plain } from '../../../wording/numbers';
+import { degrees } from '../../../wording/numbers';
 
 const lines = [
   ['airC', 'oven air', 'var(--color-lantern-ink)', '3 4'],
@@ -63,14 +63,14 @@ export default memo(function MinuteCurves({
               domain={[low, high]}
             />
             <Tooltip
-              formatter={(v, name) => [`${plain(Number(v), 0)}°`, name]}
+              formatter={(v, name) => [`${degrees(Number(v), 0)}`, name]}
               labelFormatter={(m) => `${Number(m)} min`}
             />
             <ReferenceLine
               y={target}
               stroke="var(--color-filling-ink)"
               strokeDasharray="7 5"
-              label={{ value: `${plain(target, 0)}° needed`, position: 'insideBottomRight', ...label }}
+              label={{ value: `${degrees(target, 0)} needed`, position: 'insideBottomRight', ...label }}
             />
             <ReferenceLine x={Math.round(out)} stroke="var(--color-ink)" strokeWidth={2} />
             {shown.map(([key, name, stroke, dash]) => (
