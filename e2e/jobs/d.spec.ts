@@ -8,7 +8,7 @@ test('D: fourteen small pies in two muffin tins, yolks and cream in the dough', 
   await cook.pick('Style', 'egg-and-milk crust');
   // base and lid from two cutters laid on one sheet, the trimmings rolled again
   await cook.to('cut');
-  await expect(page.getByText(/^Cutters of [\d.]+ cm for bases, [\d.]+ for lids, lids first/)).toBeVisible();
+  await expect(page.getByText(/^14 bases of [\d.]+ cm, 14 lids of [\d.]+ cm, lids first/)).toBeVisible();
   await expect(page.getByText(/^The trimmings, rolled again: .*bases? and lids?$/).first()).toBeVisible();
   await cook.to('oven');
   await cook.pick('Fan', 'on');

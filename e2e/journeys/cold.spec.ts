@@ -11,7 +11,7 @@ test('a laminate planned from the wanted sheet back: its dough, its block, every
   await page.getByRole('textbox', { name: 'Wanted length' }).fill('60');
   await page.getByRole('textbox', { name: 'Wanted width' }).fill('40');
   await expect(
-    page.getByRole('img', { name: /block of fat .* dough for it .* turn 4 .* the sheet 65.5 by 44/ }),
+    page.getByRole('img', { name: /block of fat .* dough for it .* turn 4 .* the sheet 65.5 × 44/ }),
   ).toBeVisible();
   await accessible(page);
   await page.getByRole('button', { name: 'Make this sheet' }).click();

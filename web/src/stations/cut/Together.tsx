@@ -12,6 +12,7 @@ const apart = 54;
 export function Together({ cut, trimMm }: { cut: CutPlan; trimMm: number }) {
   const phone = usePhone();
   const rolls = cut.together ?? [];
+  const pairs = rolls.reduce((sum, r) => sum + r.pairs, 0);
   const [wide, high] = phone ? [366, 560] : [640, 400];
   // the long side of a sheet lies along the page
   const longest = Math.max(...rolls.map((r) => r.lengthMm));
@@ -33,8 +34,9 @@ export function Together({ cut, trimMm }: { cut: CutPlan; trimMm: number }) {
       }
     >
       <text x={4} y="20" className="b">
-        {phone ? '' : 'Cutters of '}
-        {long(cutterOf('base'))} for bases, {long(cutterOf('lid'))} for lids, lids first
+        {counted(pairs, 'base', 'bases')} of {long(cutterOf('base'))}, {counted(pairs, 'lid', 'lids')} of{' '}
+        {long(cutterOf('lid'))}
+        {phone ? '' : ', lids first'}
       </text>
       {rolls.map((r, i) => {
         const frame = { x0: 8, y0: y, px, w: r.lengthMm, h: r.widthMm, turned: false };
