@@ -10,10 +10,10 @@ export type FoldWord = (typeof foldNames)[number];
 export const coldPlaces = ['fridge', 'freezer'] as const;
 
 /**
- * How a cook rests a pastry: as worked out, only when it has gone soft, not before it is shaped but then, not at all, or
+ * How a cook rests a pastry: as worked out, so many minutes of their own, only when it has gone soft, not before it is shaped but then, not at all, or
  * covered at room heat.
  */
-export const restWays = ['workedOut', 'onlyIfSoft', 'shapesOnly', 'none', 'room'] as const;
+export const restWays = ['workedOut', 'own', 'onlyIfSoft', 'shapesOnly', 'none', 'room'] as const;
 export type RestWay = (typeof restWays)[number];
 
 /** A turn as the cook rolls it: two of its sizes, the third follows from the dough there is; of three, length and width count. */
@@ -26,6 +26,8 @@ export class OwnTurnInput {
 
 export class FoldsInput {
   @Optional() @OneOf(restWays) rests?: RestWay;
+  /** Minutes of each rest, where they are the cook's own. */
+  @Optional() @NumberIn(1, 1440, 'min', { integer: true }) ownRestMin?: number;
   /** Laminated: turns, panels a turn, length rolled to, size of the fat lumps. */
   @NumberIn(1, 12, 'turns', { integer: true }) turns!: number;
   @OneOf([3, 4]) fold!: 3 | 4;

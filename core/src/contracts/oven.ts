@@ -23,6 +23,8 @@ export class ItemOvenInput {
   @OneOf(['conv', 'fan']) mode!: 'conv' | 'fan';
   @OneOf(['low', 'middle', 'high']) rack!: 'low' | 'middle' | 'high';
   @OneOf(Object.keys(supports)) support!: Support;
+  /** Minutes the cook bakes it, whatever is worked out: their page's, or their own. */
+  @Optional() @NumberIn(1, 300, 'min', { integer: true }) ownMin?: number | null;
   /** Its top covered with foil from then on. */
   @Optional() @NumberIn(1, 200, 'min', { integer: true }) tentFromMin?: number;
   @Optional() @Nested(() => BlindBakeInput) blind?: BlindBakeInput | null;

@@ -24,8 +24,8 @@ describe('an item from a recipe', () => {
     expect(item.product).toBe('handPies');
     expect(item.dough).toMatchObject({ flour: 'strongFlour', fat: 'lard', fatToFlourPct: 30, waterToFlourPct: 35 });
     expect(item.oven.setC).toBe(200);
-    expect(item.cut).toMatchObject({ cutterMm: 170, thicknessMm: 4 });
-    expect(item.brief.count).toBe(6);
+    expect(item.cut).toMatchObject({ cutterMm: 160, thicknessMm: 4 });
+    expect(item.brief.count).toBe(8);
     expect(item.recipe?.text).toBe(pasties);
     expect(taken.map((t) => t.what)).not.toContain('oven');
   });

@@ -7,13 +7,16 @@ import type { Label } from '../ingredients/label';
 import { ingredientIds, ingredientOf } from '../ingredients/table';
 import type { FillType } from '../oven/tables';
 import { measureSystems, type MeasureSystem } from '../quantities/amounts/units';
-import { NestedList, NumberIn, OneOf, Optional } from '../quantities/rules';
+import { ListOf, Nested, NestedList, NumberIn, OneOf, OneOfEach, Optional } from '../quantities/rules';
 import { factKinds, type FactKind } from '../recipes/facts';
 import { doughParts, readRecipe, type ReadRecipe, type SectionedAmount } from '../recipes/readRecipe';
 import type { Section } from '../recipes/lines';
 import { numberRules } from '../quantities/rules';
 import { type ItemInput } from '../contracts/item';
-import { starterItem } from './starters';
+import { KitchenInput } from '../contracts/kitchen';
+import { plainKitchen, starterItem } from './starters';
+import { differences, type Difference, type YoursOurs } from './differences';
+import { withWritten, type Written } from './yoursOurs';
 import type { Pastry, Product } from '../contracts/products';
 import { DoughInput } from '../contracts/dough';
 import { CutInput } from '../contracts/cut';
@@ -36,6 +39,10 @@ export class FromRecipeInput {
   @NestedList(() => CorrectionInput, 200) corrections!: CorrectionInput[];
   @NumberIn(1, 60, 'mouths', { integer: true }) mouths!: number;
   @IsString() @MaxLength(40) cook!: string;
+  /** The kitchen ours is reckoned in; a plain one where none is given. */
+  @Optional() @Nested(() => KitchenInput) kitchen?: KitchenInput;
+  /** Where the cook takes ours in place of what the page says. */
+  @Optional() @ListOf(10) @OneOfEach(differences) ours?: Difference[];
 }
 
 export interface FromRecipe {
@@ -43,6 +50,8 @@ export interface FromRecipe {
   read: ReadRecipe;
   /** Inputs nobody said, taken from our starting points: shown as such. */
   taken: { what: string; value: number | string }[];
+  /** Where we reckon otherwise than the page: both, and which of them the item has. */
+  differs: YoursOurs[];
 }
 
 const isFat = (id: string): boolean => ingredientOf(id)?.group === 'fat';
@@ -101,7 +110,15 @@ const tenth = (v: number) => Math.round(v * 10) / 10;
  * An item from a recipe's words: what is said is taken, what is not keeps our starting point and is named in `taken`. The
  * original words stay with the item.
  */
-export function itemFromRecipe({ text, system, corrections, mouths, cook }: FromRecipeInput): FromRecipe {
+export function itemFromRecipe({
+  text,
+  system,
+  corrections,
+  mouths,
+  cook,
+  kitchen,
+  ours,
+}: FromRecipeInput): FromRecipe {
   const read = corrected(readRecipe(text, system ?? null), corrections);
   const fact = (kind: FactKind) => read.facts.find((f) => f.kind === kind)?.low;
   const taken: FromRecipe['taken'] = [];
@@ -121,43 +138,96 @@ export function itemFromRecipe({ text, system, corrections, mouths, cook }: From
   const tin = fact('tinMm');
   const dish = product === 'dishPie' || product === 'filoTray' || product === 'filoCoil';
   if (dish && tin === undefined) taken.push({ what: 'tinMm', value: base.cut.vesselName ?? '' });
-  const vessel = dish && tin !== undefined && tin >= 100 && tin <= 500 ? roundDish(tin, product) : null;
+  const vessel =
+    dish && tin !== undefined && tin >= 100 && tin <= 500 ? roundDish(tin, product, fact('depthMm')) : null;
+  const piece = product === 'handPies' ? read.facts.find((f) => f.kind === 'pieceBy') : undefined;
   const title =
     (read.title ?? 'From a recipe')
       .replace(/^[#\s]+/, '')
       .slice(0, 60)
       .trim() || 'From a recipe';
-  return {
-    item: {
-      ...base,
-      title,
-      brief: { count },
-      folds: { ...base.folds, ...(pastry === 'filo' && product === 'handPies' ? { laying: closedTo(text) } : {}) },
-      dough: pastry === 'filo' ? base.dough : doughOf(read, base.dough, taken),
-      filling: fillingOf(read, base.filling, title, taken),
-      cut: {
-        ...base.cut,
-        thicknessMm: clampTo(CutInput, 'thicknessMm', thicknessMm),
-        cutterMm: clampTo(CutInput, 'cutterMm', cutterMm),
-        ...(vessel ? { vessel, vesselName: `dish ${Math.round((tin as number) / 10)}` } : {}),
-      },
-      oven: { ...base.oven, setC: Math.round(clampTo(ItemOvenInput, 'setC', setC)) },
-      recipe: { title, text: text.slice(0, 20_000) },
+  const asRead: ItemInput = {
+    ...base,
+    title,
+    brief: { count },
+    folds: { ...base.folds, ...(pastry === 'filo' && product === 'handPies' ? { laying: closedTo(text) } : {}) },
+    dough: pastry === 'filo' ? base.dough : doughOf(read, base.dough, taken),
+    filling: fillingOf(read, base.filling, title, taken),
+    cut: {
+      ...base.cut,
+      thicknessMm: clampTo(CutInput, 'thicknessMm', thicknessMm),
+      cutterMm: clampTo(CutInput, 'cutterMm', cutterMm),
+      ...(piece
+        ? {
+            pieceKind: 'rect2' as const,
+            cutterMm: clampTo(CutInput, 'cutterMm', Math.max(piece.low, piece.high)),
+            otherMm: clampTo(CutInput, 'otherMm', Math.min(piece.low, piece.high)),
+          }
+        : {}),
+      ...(vessel ? { vessel, vesselName: `dish ${Math.round((tin as number) / 10)}` } : {}),
     },
-    read,
-    taken,
+    oven: { ...base.oven, setC: Math.round(clampTo(ItemOvenInput, 'setC', setC)), ...laterHeat(read) },
+    recipe: { title, text: text.slice(0, 20_000) },
+  };
+  const { item, differs } = withWritten(asRead, kitchen ?? plainKitchen, writtenIn(read), ours ?? []);
+  return { item, read, taken, differs };
+}
+
+const mean = (f: { low: number; high: number }): number => (f.low + f.high) / 2;
+
+/** Bakes one after the other: those said with a second heat, or as more of the first. */
+const bakesOf = (read: ReadRecipe) => {
+  const bakes = read.facts.filter((f) => f.kind === 'bakeMin');
+  const heats = read.facts.filter((f) => f.kind === 'oven').length;
+  const [first, second] = bakes;
+  const line = second ? (read.lines[second.place.line]?.text ?? '') : '';
+  const goesOn = second && (heats > 1 || /\b(another|more|further|then)\b/i.test(line)) && !/\bor\b/i.test(line);
+  return first ? (goesOn ? [first, second] : [first]) : [];
+};
+
+/** A second heat, from when the first bake is over. */
+function laterHeat(read: ReadRecipe): Partial<ItemInput['oven']> {
+  const heats = read.facts.filter((f) => f.kind === 'oven');
+  const [first, second] = bakesOf(read);
+  const then = heats[1];
+  if (!first || !second || !then || Math.abs(then.low - (heats[0]?.low ?? 0)) < 5) return {};
+  return {
+    then: [
+      {
+        fromMin: Math.max(1, Math.min(200, Math.round(mean(first)))),
+        setC: Math.round(Math.max(120, Math.min(260, then.low))),
+      },
+    ],
   };
 }
+
+/** What the page says of rest, bake, filling and dough, as it stands. */
+function writtenIn(read: ReadRecipe): Written {
+  const rest = read.facts.find((f) => f.kind === 'restMin');
+  const bakes = bakesOf(read);
+  const filling = read.amounts
+    .filter((a) => a.section === 'filling' && (a.grams ?? 0) > 0 && a.id !== 'filo')
+    .reduce((sum, a) => sum + (a.grams ?? 0), 0);
+  return {
+    rest: rest && rest.low > 0 ? mean(rest) : null,
+    bake: bakes.length > 0 ? bakes.reduce((sum, b) => sum + mean(b), 0) : null,
+    filling: filling >= leastWrittenG ? filling : null,
+    dough:
+      read.ratios && read.ratios.totalG >= leastWrittenG && read.ratios.toFlour.water > 5 ? read.ratios.totalG : null,
+  };
+}
+/** Less than this is no filling and no dough of a page, but part of one. */
+const leastWrittenG = 60;
 
 /** What strips of leaf are closed to, by the page's own word. */
 const closedTo = (text: string): LeafPieceKind =>
   /\bcigars?\b/i.test(text) ? 'cigar' : /\bparcels?\b/i.test(text) ? 'parcel' : 'triangle';
 
-const roundDish = (tin: number, product: Product) => ({
+const roundDish = (tin: number, product: Product, depthMm = 45) => ({
   form: 'round' as const,
   top: tin,
   bottom: product === 'dishPie' ? tin * 0.84 : tin,
-  depth: 45,
+  depth: Math.max(10, Math.min(200, depthMm)),
   rim: product === 'dishPie' ? 12 : 0,
 });
 

@@ -65,6 +65,8 @@ export const problemCodes = [
   'heat_time_is_hours',
   'heat_too_little_heat',
   'heat_after_end',
+  'own_bake_short',
+  'own_bake_dark',
   'case_raw',
   'case_damp',
   // the day

@@ -74,13 +74,22 @@ export function amountsIn(text: string, line: number, system: MeasureSystem | nu
     if (!name && (counted || !listed)) continue;
     if (counted && name && gramsOfOne(name.ingredient.id) === null && !listed) continue;
     const known = name && !name.turned ? name.ingredient : null;
+    // `2 sticks celery`: a stick is a weight of butter alone
+    const sticks = read.units.includes('stick') && known && known.group !== 'fat';
     const bare = (text.slice(restAt).split(/[,;(.]/)[0] ?? '').trim();
     if (!known && bare === '') continue;
+    // `150 g for the dough`: a part of what stands before it, counted there
+    if (!known && /^(?:for|of it|with|in|into|to|at|each|per)\b/i.test(bare)) continue;
     const nameEnd = name
       ? Math.max(restAt, text.toLowerCase().indexOf(name.words.toLowerCase().split(' ')[0] ?? '', restAt)) +
         name.words.length
       : restAt + bare.length;
-    const [grams, ...others] = toGrams(read, known?.id ?? null, known?.bulkGPerMl ?? null);
+    const size = sizeOf(text.slice(match.index, nameEnd));
+    const one = sticks || counted ? gramsOfOne(known?.id ?? '') : null;
+    const [grams, ...others] =
+      one !== null
+        ? [{ low: numberOf(first, sticks) * one * size, high: first.high * one * size, system: null }]
+        : toGrams(read, known?.id ?? null, known?.bulkGPerMl ?? null);
     const note = found.length === 0 && listed ? (/^[\s,]*(.*)$/.exec(text.slice(nameEnd))?.[1] ?? '') : '';
     found.push({
       place: { line, from: match.index, to: Math.min(text.length, nameEnd) },
@@ -101,8 +110,46 @@ export function amountsIn(text: string, line: number, system: MeasureSystem | nu
   const [head] = found;
   if (head && next !== undefined) head.note = text.slice(head.place.to, next);
   if (head) head.note = head.note.replace(/^[\s,;:.]+|(?:[\s,;:.]|\band)+$/g, '');
-  return listed ? [...found, ...unmeasured(text, line, found)] : found;
+  const all = [...found, ...toppedUp(text, line, found)];
+  return listed ? [...all, ...unmeasured(text, line, all)] : all;
 }
+
+/** `1 egg, topped up to 150 ml with cold water`: the water is what is left of the mark. */
+function toppedUp(text: string, line: number, found: readonly RecipeAmount[]): RecipeAmount[] {
+  const m = /\b(?:top(?:ped)?|made?|make) up (?:to|with ([a-z ]+?) to) (\d{2,4}) ?ml\b(?: with ([a-z ]+))?/i.exec(text);
+  const named = m && nameAt((m[1] ?? m[3] ?? '').trim(), false);
+  if (!m || !named) return [];
+  const there = found.reduce((sum, a) => sum + (a.grams ?? 0), 0);
+  const grams = Math.max(0, Number(m[2]) * (named.ingredient.bulkGPerMl ?? 1) - there);
+  return [
+    {
+      place: { line, from: m.index, to: m.index + m[0].length },
+      words: m[0],
+      id: named.ingredient.id,
+      name: named.ingredient.name,
+      doubtful: false,
+      grams,
+      gramsHigh: grams,
+      others: [],
+      ambiguities: [],
+      units: ['ml'],
+      note: '',
+    },
+  ];
+}
+
+/** How many of a thing were said: of sticks the weight of butter they would be says it. */
+const numberOf = (reading: ReadAmount['readings'][number], sticks: boolean | null | undefined): number =>
+  sticks ? reading.low / stickG : reading.low;
+const stickG = 4 * 28.349523125;
+
+/** What a small or a large one weighs against a middling one (estimates). */
+const sizes: readonly (readonly [RegExp, number])[] = [
+  [/\bsmall\b/i, 0.7],
+  [/\b(?:very|extra)[ -]large\b/i, 1.7],
+  [/\b(?:large|big|fat)\b/i, 1.35],
+];
+const sizeOf = (words: string): number => sizes.find(([pattern]) => pattern.test(words))?.[1] ?? 1;
 
 /** Names in an ingredient line that stand without an amount: `cold water`, `salt and pepper`. */
 function unmeasured(text: string, line: number, found: readonly RecipeAmount[]): RecipeAmount[] {

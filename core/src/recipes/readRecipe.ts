@@ -3,9 +3,10 @@ import { ingredientOf } from '../ingredients/table';
 import type { MeasureSystem } from '../quantities/amounts/units';
 import { amountsIn, systemOf, type Place, type RecipeAmount } from './amounts';
 import { alarmsOf, type Alarm } from './alarms';
-import { factKinds, factsIn, type Fact, type FactKind } from './facts';
+import { byPage, factKinds, factsIn, type Fact, type FactKind } from './facts';
 import { sourceLines, type Format, type Section } from './lines';
-import { headingOf, inDough, inlineHeading, onlyFilling, sectionsWithoutHeadings } from './sections';
+import { otherLanguage } from './language';
+import { headingOf, inDough, inlineHeading, onlyFilling, sectionsWithoutHeadings, spices } from './sections';
 import type { Group } from '../ingredients/ingredient';
 
 export interface SectionedAmount extends RecipeAmount {
@@ -30,6 +31,8 @@ export interface ReadRecipe {
   ratios: TrueRatios | null;
   notSaid: NotSaid[];
   alarms: Alarm[];
+  /** The language it is written in, where that is not one we read. */
+  language: string | null;
   /** Places nobody understood: words kept, and asked about. */
   open: Place[];
 }
@@ -55,8 +58,7 @@ export function readRecipe(text: string, system: MeasureSystem | null = null): R
   const { format, lines: all } = sourceLines(text);
   const source = all.slice(0, mostLines);
   const told = system ? { system, because: 'given' } : systemOf(text);
-  const amounts: RecipeAmount[] = [];
-  const facts: Fact[] = [];
+  const [amounts, facts]: [RecipeAmount[], Fact[]] = [[], []];
   const lines: ReadRecipe['lines'] = [];
   const sectionOfLine: Section[] = [];
   let section: Section = 'unknown';
@@ -79,8 +81,9 @@ export function readRecipe(text: string, system: MeasureSystem | null = null): R
       facts.push(...factsIn(line.text, n));
       return;
     }
-    section = inlineHeading(line.text) ?? section;
-    if (inlineHeading(line.text)) headed = true;
+    const inline = inlineHeading(line.text);
+    section = inline ?? section;
+    headed ||= inline !== null;
     const listed = line.hint === 'ingredient' || (line.hint === null && section !== 'method' && looksListed(line.text));
     const found = amountsIn(line.text, n, told?.system ?? null, listed);
     const above = source[n - 1]?.text ?? '';
@@ -97,24 +100,28 @@ export function readRecipe(text: string, system: MeasureSystem | null = null): R
     lines.push({ text: line.text, kind, section });
     sectionOfLine.push(section);
   });
-  const texts = source.map((l, n) => (['title', 'heading'].includes(lines[n]?.kind ?? '') ? '' : l.text));
+  facts.splice(0, facts.length, ...byPage(facts));
+  const isName = (n: number) => ['title', 'heading'].includes(lines[n]?.kind ?? '');
+  const texts = source.map((l, n) => (isName(n) ? '' : l.text));
   const guessed = sectionsWithoutHeadings(amounts, texts);
   const sectioned: SectionedAmount[] = [];
   amounts.forEach((a, i) => {
-    const said = sectionOfLine[a.place.line];
-    const byWord = guessed[i];
+    const [said, byWord] = [sectionOfLine[a.place.line], guessed[i]];
     // an ingredient named again in the steps belongs where the list has it
     const listed = sectioned.find((b) => b.id === a.id && sectionOfLine[b.place.line] !== 'method');
     const own =
       said === 'method' ? (listed?.section ?? (headed ? 'method' : byWord)) : said === 'unknown' ? byWord : said;
     const fills =
-      own === 'dough' && onlyFilling.includes(ingredientOf(a.id ?? '')?.group as Group) && !inDough.has(a.id ?? '');
+      own === 'dough' &&
+      onlyFilling.includes(ingredientOf(a.id ?? '')?.group as Group) &&
+      !inDough.has(a.id ?? '') &&
+      !spices.has(a.id ?? '');
     sectioned.push({ ...a, section: byWord === 'wash' ? 'wash' : fills ? 'filling' : own });
   });
   const parts = doughParts(sectioned);
-  const hasFlour = parts.some((p) => ingredientOf(p.id)?.group === 'flour' && p.grams > 0);
-  const ratios = hasFlour ? trueRatios(parts) : null;
-  const understood = { amounts: sectioned, facts, texts, ratios };
+  const ratios = parts.some((p) => ingredientOf(p.id)?.group === 'flour' && p.grams > 0) ? trueRatios(parts) : null;
+  const names = source.map((l, n) => (isName(n) ? l.text : ''));
+  const understood = { amounts: sectioned, facts, texts, names, ratios };
   return {
     format,
     title,
@@ -125,7 +132,8 @@ export function readRecipe(text: string, system: MeasureSystem | null = null): R
     ratios,
     notSaid: blanks(sectioned, facts, ratios),
     alarms: alarmsOf(understood),
-    open: sectioned.filter((a) => a.id === null).map((a) => a.place),
+    language: otherLanguage(text),
+    open: sectioned.flatMap((a) => (a.id === null ? [a.place] : [])),
   };
 }
 

@@ -1,16 +1,18 @@
 import { compute } from '../models';
-import { corpus, type Example } from '../testing/recipeCorpus';
+import { corpus as first40, type Example } from '../testing/recipeCorpus';
+import { pages } from '../testing/recipePages';
 import { sourceLines } from './lines';
 import { readRecipe } from './readRecipe';
 
+const corpus = [...first40, ...pages];
 const first = (text: string) => text.trim().split('\n')[0]?.slice(0, 40) ?? '';
 const cases = corpus.map((e) => [first(e.text), e] as const);
 const amountsOf = (e: Example, section: string) =>
   readRecipe(e.text).amounts.filter((a) => a.section === section && a.id !== null);
 
 describe('a recipe text', () => {
-  it('there are forty of, each unlike the others', () => {
-    expect(new Set(corpus.map((e) => e.text)).size).toBeGreaterThanOrEqual(40);
+  it('there are eighty of, each unlike the others', () => {
+    expect(new Set(corpus.map((e) => e.text)).size).toBeGreaterThanOrEqual(80);
   });
   it.each(cases)('%s: has its dough and filling by the gram', (_t, e) => {
     for (const [section, wanted] of [
@@ -25,7 +27,8 @@ describe('a recipe text', () => {
     for (const id of e.wash ?? []) expect(amountsOf(e, 'wash').map((a) => a.id)).toContain(id);
   });
   it.each(cases)('%s: says its heats, times and sizes, and no others', (_t, e) => {
-    const { facts } = readRecipe(e.text);
+    const { facts, language } = readRecipe(e.text);
+    expect(language).toBe(e.language ?? null);
     for (const [kind, low] of Object.entries(e.facts ?? {}))
       expect([kind, Number(facts.find((f) => f.kind === kind)?.low.toFixed(1))]).toEqual([kind, low]);
     for (const kind of e.unsaid ?? []) expect(facts.filter((f) => f.kind === kind)).toEqual([]);

@@ -30,6 +30,18 @@ export function headingOf(line: SourceLine): Section | null {
 }
 
 const doughGroups: readonly Group[] = ['flour', 'fat', 'salt', 'egg', 'dairy', 'acid', 'leavening', 'sweet', 'starch'];
+/** Dry spices that are mixed into a flour where they stand with it. */
+export const spices: ReadonlySet<string> = new Set([
+  'cinnamon',
+  'nutmeg',
+  'turmeric',
+  'paprika',
+  'cumin',
+  'caraway',
+  'ginger',
+  'allspice',
+  'pepper',
+]);
 export const onlyFilling: readonly Group[] = ['vegetable', 'fruit', 'meat', 'fish', 'pulse', 'nut', 'herb', 'cheese'];
 
 /** Soft cheeses that a dough may be made of. */
@@ -48,7 +60,9 @@ export function inlineHeading(text: string): Section | null {
  */
 export function sectionsWithoutHeadings(amounts: readonly RecipeAmount[], texts: readonly string[]): Section[] {
   const groupOf = (a: RecipeAmount) => ingredientOf(a.id ?? '')?.group;
-  const firstFilling = amounts.findIndex((a) => onlyFilling.includes(groupOf(a) as Group) && !inDough.has(a.id ?? ''));
+  const firstFilling = amounts.findIndex(
+    (a) => onlyFilling.includes(groupOf(a) as Group) && !inDough.has(a.id ?? '') && !spices.has(a.id ?? ''),
+  );
   const head = firstFilling < 0 ? amounts.length : firstFilling;
   const floured = amounts.slice(0, head).some((a) => groupOf(a) === 'flour' && (a.grams ?? 0) >= 60);
   return amounts.map((a, i): Section => {
@@ -56,7 +70,10 @@ export function sectionsWithoutHeadings(amounts: readonly RecipeAmount[], texts:
     if (/\b(glaze|wash|to brush|for brushing|beaten,? to)\b/i.test(text)) return 'wash';
     if (!floured) return groupOf(a) === 'flour' && (a.grams ?? 0) >= 150 ? 'dough' : 'filling';
     if (i < head)
-      return doughGroups.includes(groupOf(a) as Group) || groupOf(a) === 'liquid' || inDough.has(a.id ?? '')
+      return doughGroups.includes(groupOf(a) as Group) ||
+        groupOf(a) === 'liquid' ||
+        inDough.has(a.id ?? '') ||
+        spices.has(a.id ?? '')
         ? 'dough'
         : 'filling';
     return 'filling';

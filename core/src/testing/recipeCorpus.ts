@@ -11,6 +11,8 @@ export interface Example {
   alarms?: string[];
   /** Blanks that must be found. */
   blank?: string[];
+  /** The language it is in, where it is not one we read. */
+  language?: string;
   /** Things that must not be claimed as said. */
   unsaid?: FactKind[];
 }
@@ -25,24 +27,24 @@ Rub the butter in like breadcrumbs. Chill.
 3 leeks, softened. Thicken the milk with
 2 oz flour and 2 oz butter.
 Line the dish, fill it, lid on.
-Bake at 180 °F until golden,
+Bake at gas 7, 150 °C until golden,
 about 40 minutes. Good hot or cold.`,
     dough: { flour: 453.6, butter: 255.1, water: null },
     filling: { smokedHaddock: 907.2, leek: 660, flour: 56.7 },
     facts: { bakeMin: 40 },
-    alarms: ['saltHigh', 'ovenCold'],
+    alarms: ['saltHigh', 'twoHeats'],
     blank: ['serves', 'water', 'tinMm'],
     unsaid: ['serves', 'restMin'],
   },
   {
     text: `# Leek pasties
-Makes 6 pasties
+Makes 8 pasties
 
 ## Pastry
-- 500 g strong white flour
-- 150g lard, cold
+- 620 g strong white flour
+- 186g lard, cold
 - 1 tsp salt
-- 175 ml water
+- 217 ml water
 
 ## Filling
 - 2 large leeks, finely sliced
@@ -50,11 +52,11 @@ Makes 6 pasties
 
 ## Method
 1. Rub the lard into the flour. Rest in the fridge for 2 hours.
-2. Roll to 4 mm thick and cut 6 rounds of 17 cm.
+2. Roll to 4 mm thick and cut 8 rounds of 16 cm.
 3. Bake at 200°C (fan 180°C) for 20 minutes, then reduce to 160°C for 30-35 minutes.`,
-    dough: { strongFlour: 500, lard: 150, water: 175 },
-    filling: { leek: 440, potato: 300 },
-    facts: { makes: 6, restMin: 120, thicknessMm: 4, cutterMm: 170, oven: 200, bakeMin: 20 },
+    dough: { strongFlour: 620, lard: 186, water: 217 },
+    filling: { leek: 594, potato: 300 },
+    facts: { makes: 8, restMin: 120, thicknessMm: 4, cutterMm: 160, oven: 200, bakeMin: 20 },
     alarms: [],
   },
   {

@@ -28,7 +28,7 @@ export function begun(
         document: i.document,
         line: p.line,
         expectedMm: p.lamination.kind === 'folds' ? p.lamination.figures.stands.value : p.cut.rolled.thicknessMm * rise,
-        bakeMin: p.oven.bake.proposed,
+        bakeMin: p.oven.minutes,
         pieces: p.cut.pieces,
         depthMm: p.oven.spec.filling.depthMm,
         eaters: eatersOf(plan.who, n),

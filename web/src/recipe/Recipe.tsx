@@ -6,6 +6,10 @@ import { useAppSelector } from '../desk/store';
 import { Pick } from '../design/ui/Pick';
 import { Press } from '../design/ui/Press';
 import { usePhone } from '../design/ui/useWidth';
+import type { Alarm } from '@crustallum/core/recipes/alarms';
+import { differences, type Difference } from '@crustallum/core/plan/differences';
+import { YoursOurs } from './YoursOurs';
+import { FactEditor } from './FactEditor';
 import { Doubt } from './Doubt';
 import { Drawn } from './Drawn';
 import { Leaders } from './Leaders';
@@ -23,6 +27,9 @@ const tomorrow = (): string => {
   return `${d.getFullYear()}-${pad(d.getMonth() + 1)}-${pad(d.getDate())}T18:30`;
 };
 const mostRows = 120;
+/** Whether a correction is of what an alarm is about. */
+const sameAbout = (about: Alarm['about'], c: Correction): boolean =>
+  about.amount !== undefined ? about.amount === c.amount : about.fact !== undefined && about.fact === c.fact;
 
 /** From a written recipe: the words at the left, what was understood of them beside, and a bake in the end. */
 export function Recipe() {
@@ -37,7 +44,20 @@ export function Recipe() {
   const navigate = useNavigate();
   const cook = kitchen?.document.cooks[0] ?? 'You';
   const mouths = meal?.mouthCount ?? 6;
-  const { read, made, working, tooLong } = useReading(text, system, corrections, mouths, cook);
+  const [ours, setOurs] = useState<readonly Difference[]>([]);
+  const { read, made, working, tooLong } = useReading(text, system, corrections, mouths, cook, kitchen?.document, ours);
+  /** All as the page has it, doubts and all; or all as we reckon. */
+  const takeAll = (which: 'yours' | 'ours') => {
+    setOurs(which === 'ours' ? differences : []);
+    setCorrections((now) => [
+      ...now.filter((c) => !read?.alarms.some((a) => sameAbout(a.about, c))),
+      ...(which === 'ours' || !read
+        ? []
+        : read.alarms.flatMap((a): Correction[] =>
+            a.about.amount === undefined && a.about.fact === undefined ? [] : [{ ...a.about, value: null }],
+          )),
+    ]);
+  };
   useEffect(() => {
     const timer = setTimeout(() => {
       try {
@@ -51,6 +71,7 @@ export function Recipe() {
   const take = (whole: string) => {
     setText(whole);
     setCorrections([]);
+    setOurs([]);
   };
   const correct = useCallback(
     (c: Correction) =>
@@ -136,7 +157,30 @@ export function Recipe() {
                 onChange={setSystem}
               />
             )}
+            {read.language && (
+              <p className="problem m-0" role="status">
+                This page looks {read.language}: its numbers are read, its words may not be. Say what is not known.
+              </p>
+            )}
             {made && <Drawn made={made} />}
+            {made && (
+              <YoursOurs
+                differs={made.differs}
+                onTake={(what, which) =>
+                  setOurs((now) => [...now.filter((d) => d !== what), ...(which === 'ours' ? [what] : [])])
+                }
+              />
+            )}
+            {(made?.differs.length ?? 0) + read.alarms.length > 0 && (
+              <div className="flex flex-wrap gap-2">
+                <Press quiet onClick={() => takeAll('yours')}>
+                  Keep all of mine
+                </Press>
+                <Press quiet onClick={() => takeAll('ours')}>
+                  Take all of ours
+                </Press>
+              </div>
+            )}
             <p className="quiet-ink m-0" style={{ fontSize: 15 }}>
               The words stay with the pie; what you changed is kept beside them.
             </p>
@@ -226,6 +270,21 @@ function Understood({
                       index={row.amount}
                       onChange={correct}
                     />
+                  )}
+                </>
+              ) : row.fact !== undefined ? (
+                <>
+                  <button
+                    type="button"
+                    className="understood-row"
+                    aria-expanded={open === row.key}
+                    onClick={() => setOpen(open === row.key ? null : row.key)}
+                  >
+                    <strong>{row.name}</strong>
+                    <span>{row.text}</span>
+                  </button>
+                  {open === row.key && now.facts[row.fact] && (
+                    <FactEditor fact={now.facts[row.fact] as (typeof now.facts)[number]} onChange={correct} />
                   )}
                 </>
               ) : (

@@ -11,7 +11,7 @@ Rub the butter in like breadcrumbs. Chill.
 3 leeks, softened. Thicken the milk with
 2 oz flour and 2 oz butter.
 Line the dish, fill it, lid on.
-Bake at 180 °F until golden,
+Bake at gas 7, 150 °C until golden,
 about 40 minutes. Good hot or cold.`;
 const readable = '.txt,.md,.markdown,.json,.jsonld,.yaml,.yml,.html,.htm,text/plain';
 const largest = 5_000_000;

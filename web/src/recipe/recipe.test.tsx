@@ -22,13 +22,13 @@ const made = (server: FakeServer) => server.bakes[0]?.items[0]?.document;
 describe('a written recipe', () => {
   it('stands beside what was understood of it, and becomes a bake that keeps its words', async () => {
     const server = await reading(pasties);
-    await screen.findByRole('button', { name: /Strong white flour\s*500 g/ });
-    expect(screen.getByText('500 g strong white flour').className).toBe('understood');
+    await screen.findByRole('button', { name: /Strong white flour\s*620 g/ });
+    expect(screen.getByText('620 g strong white flour').className).toBe('understood');
     const begin = await screen.findByRole('button', { name: 'Take it to the brief' });
     await waitFor(() => expect((begin as HTMLButtonElement).disabled).toBe(false));
     fireEvent.click(begin);
     await heading('Brief');
-    expect(made(server)).toMatchObject({ title: 'Leek pasties', product: 'handPies', brief: { count: 6 } });
+    expect(made(server)).toMatchObject({ title: 'Leek pasties', product: 'handPies', brief: { count: 8 } });
     expect(made(server)?.recipe?.text).toBe(pasties);
   });
   it('with doubts comes already corrected, and can be taken as written', async () => {
@@ -43,7 +43,49 @@ describe('a written recipe', () => {
     fireEvent.click(begin);
     await heading('Brief');
     expect(made(server)?.dough.saltToFlourPct).toBeGreaterThan(4);
-    expect(made(server)?.oven.setC).toBe(180);
+    expect(made(server)?.oven.setC).toBe(220);
+  });
+  it('stands beside ours where we reckon otherwise, with one press for each, and all of either at once', async () => {
+    const server = await reading(pasties);
+    const rest = await screen.findByRole('radiogroup', { name: 'Rest' }, { timeout: 10_000 });
+    expect(
+      within(rest)
+        .getByRole('radio', { name: /^yours 2 h 00/ })
+        .getAttribute('aria-checked'),
+    ).toBe('true');
+    fireEvent.click(within(rest).getByRole('radio', { name: /^ours/ }));
+    await waitFor(() =>
+      expect(
+        within(screen.getByRole('radiogroup', { name: 'Rest' }))
+          .getByRole('radio', { name: /^ours/ })
+          .getAttribute('aria-checked'),
+      ).toBe('true'),
+    );
+    fireEvent.click(screen.getByRole('button', { name: 'Keep all of mine' }));
+    await waitFor(() =>
+      expect(
+        within(screen.getByRole('radiogroup', { name: 'Rest' }))
+          .getByRole('radio', { name: /^yours/ })
+          .getAttribute('aria-checked'),
+      ).toBe('true'),
+    );
+    const begin = screen.getByRole('button', { name: 'Take it to the brief' });
+    await waitFor(() => expect((begin as HTMLButtonElement).disabled).toBe(false));
+    fireEvent.click(begin);
+    await heading('Brief');
+    expect(made(server)?.folds).toMatchObject({ rests: 'own', ownRestMin: 120 });
+  });
+  it('has every size and time put right by a press', async () => {
+    await reading(pasties);
+    fireEvent.click(await screen.findByRole('button', { name: /^Rolled to\s*4/ }));
+    fireEvent.change(screen.getByRole('textbox', { name: 'Rolled to, put right' }), { target: { value: '3.5' } });
+    await screen.findByRole('button', { name: /^Rolled to\s*3.5/ });
+  });
+  it('in a language we do not read says so, and reads its numbers', async () => {
+    await reading(
+      'Apfelkuchen\n300 g Mehl und 150 g Butter\nDen Teig kneten und eine Stunde kühlen.\nBei 200 °C 25 Minuten backen.',
+    );
+    await screen.findByText(/This page looks German/);
   });
   it('says what is not said, and what was taken for it', async () => {
     await reading(fishPie);
@@ -82,7 +124,7 @@ describe('a written recipe', () => {
     server.down = true;
     fireEvent.click(begin);
     await screen.findByText(/nothing is lost, press again/);
-    expect(screen.getByText('500 g strong white flour')).toBeTruthy();
+    expect(screen.getByText('620 g strong white flour')).toBeTruthy();
   });
   it('opened from a file is read at once; one that is too large is refused by name', async () => {
     localStorage.removeItem('crustallum.recipe');

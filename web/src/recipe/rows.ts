@@ -13,6 +13,8 @@ export interface Row {
   /** The line of the text it comes from; none for what is not said. */
   line: number | null;
   amount?: number;
+  /** Which fact of the reading it is. */
+  fact?: number;
   alarm?: Alarm;
 }
 
@@ -46,7 +48,7 @@ export function rowsOf(read: ReadRecipe, made: FromRecipe | null): Row[] {
     ...now.facts.flatMap((f, i): Row[] =>
       facts.has(f.kind) || f.place.line < 0
         ? []
-        : [{ key: `f${i}`, state: 'said', name: factWords[f.kind], text: factWritten(f), line: f.place.line }],
+        : [{ key: `f${i}`, state: 'said', name: factWords[f.kind], text: factWritten(f), line: f.place.line, fact: i }],
     ),
     ...read.alarms.map((alarm, i): Row => ({
       key: `d${i}`,

@@ -1,4 +1,6 @@
 import type { CorrectionInput, FromRecipe } from '@crustallum/core/plan/fromRecipe';
+import type { KitchenInput } from '@crustallum/core/contracts/kitchen';
+import type { Difference } from '@crustallum/core/plan/differences';
 import type { MeasureSystem } from '@crustallum/core/quantities/amounts/units';
 import type { ReadRecipe } from '@crustallum/core/recipes/readRecipe';
 import { useEffect, useState } from 'react';
@@ -25,6 +27,8 @@ export function useReading(
   corrections: readonly Correction[],
   mouths: number,
   cook: string,
+  kitchen: KitchenInput | undefined,
+  ours: readonly Difference[],
 ): Reading {
   const [reading, setReading] = useState<Reading>(nothing);
   useEffect(() => {
@@ -51,6 +55,8 @@ export function useReading(
             corrections: whole,
             mouths,
             cook,
+            ours,
+            ...(kitchen ? { kitchen } : {}),
           });
           if (current)
             setReading({ read, made: item.ok ? (item.value as FromRecipe) : null, working: false, tooLong: false });
@@ -60,7 +66,7 @@ export function useReading(
       current = false;
       clearTimeout(timer);
     };
-  }, [text, system, corrections, mouths, cook]);
+  }, [text, system, corrections, mouths, cook, kitchen, ours]);
   return reading;
 }
 

@@ -118,6 +118,9 @@ const sentences: Record<ProblemCode, (v: Values) => string> = {
   heat_too_much_heat: (v) =>
     `${g(v, 'minutes')} min at ${heatOf(v)} is long: pies of this kind are mostly in ${g(v, 'sameTempMin')}${Number(v['sameTimeC']) ? `, or at about ${degrees(Number(v['sameTimeC']), 0)} for so long` : ''}.`,
   heat_too_little_heat: (v) => `${g(v, 'minutes')} min at ${heatOf(v)} is little for this.`,
+  own_bake_short: (v) =>
+    `After ${g(v, 'own')} min its middle is at ${degrees(Number(v['coreC']), 0)}, and ${degrees(Number(v['target']), 0)} makes it hot through${Number(v['safe']) > 0 ? `: that is at ${g(v, 'safe')} min` : ''}.`,
+  own_bake_dark: (v) => `At ${g(v, 'own')} min its top is dark from ${g(v, 'dark')} on; ours is ${g(v, 'ours')}.`,
   heat_after_end: (v) =>
     `${degrees(Number(v['setC']), 0)} from ${g(v, 'fromMin')} min: it is out at ${g(v, 'minutes')}.`,
   case_raw: (v) =>

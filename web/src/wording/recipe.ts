@@ -1,6 +1,6 @@
 import type { Alarm } from '@crustallum/core/recipes/alarms';
 import type { Fact, FactKind } from '@crustallum/core/recipes/facts';
-import { degrees, heat, long, plain, span, spread, weight } from './numbers';
+import { degrees, heat, long, plain, sides, span, spread, thin, weight } from './numbers';
 
 export const factWords: Record<FactKind, string> = {
   serves: 'Serves',
@@ -8,16 +8,23 @@ export const factWords: Record<FactKind, string> = {
   oven: 'Oven',
   bakeMin: 'Bakes',
   restMin: 'Chills',
+  standMin: 'Stands',
   coolMin: 'Cools',
   cookMin: 'Cooks',
   preheat: 'Preheat',
+  frozenMin: 'From frozen',
+  frozenMoreMin: 'From frozen, more',
   tinMm: 'Dish',
+  depthMm: 'Deep',
   cutterMm: 'Cutter',
+  pieceBy: 'Pieces',
+  sheetBy: 'Rolled to',
   lidMm: 'Lid',
   thicknessMm: 'Rolled to',
   crumbMm: 'Pieces of fat',
   coreC: 'Middle at',
   portionG: 'A portion',
+  eachMl: 'Filling in each',
   turns: 'Turns',
 };
 
@@ -27,6 +34,8 @@ const range = (low: number, high: number, write: (v: number) => string) =>
 /** A fact as it is read: `9-inch` is `22.9 cm`. */
 export function factWritten({ kind, low, high }: Pick<Fact, 'kind' | 'low' | 'high'>): string {
   if (kind.endsWith('Min')) return range(low, high, span);
+  if (kind === 'pieceBy' || kind === 'sheetBy') return sides([low, high]);
+  if (kind === 'eachMl') return `${range(low, high, (v) => plain(v, 0))} ml`;
   if (kind.endsWith('C') || kind === 'oven') return range(low, high, (v) => degrees(v, 0));
   if (kind === 'thicknessMm' || kind === 'crumbMm') return spread(low, high, 'mm');
   if (kind.endsWith('Mm')) return spread(low / 10, high / 10, 'cm');
@@ -66,6 +75,22 @@ export const alarmWords: Record<string, (v: Values) => { fact: string; because: 
     because: 'at that heat the crust stays raw and the filling stands where it spoils',
   }),
   ovenHot: (v) => ({ fact: `${g(v, 'written')} °C`, because: `no home oven gets there; as °F it is ${g(v, 'c')} °C` }),
+  ovenBare: (v) => ({
+    fact: `${g(v, 'written')}, and no word of whose degrees`,
+    because: `as °F it is ${g(v, 'c')} °C`,
+  }),
+  tooThick: (v) => ({
+    fact: `${long(Number(v['mm']))} thick`,
+    because: 'no pastry is rolled so thick',
+  }),
+  listedTwice: (v) => ({
+    fact: `${String(v['name'])} stands twice: ${weight(Number(v['one']), 1)} and ${weight(Number(v['other']), 1)}`,
+    because: 'a line may have been copied, or both are meant',
+  }),
+  nameAgainstMethod: (v) => ({
+    fact: `“${String(v['name'])}”, and the fat is rubbed to crumbs`,
+    because: 'layers need lumps or a block and folds; rubbed to crumbs it is a short dough',
+  }),
   twoHeats: (v) => ({
     fact: `${g(v, 'one')}° and ${g(v, 'other')}°`,
     because: 'two heats are said and no word of turning it down',
@@ -105,6 +130,10 @@ export const alarmWords: Record<string, (v: Values) => { fact: string; because: 
 
 const optionWords: Record<string, (v: number | null) => string> = {
   asWritten: () => 'as written',
+  onceOnly: () => 'once only',
+  byMethod: () => 'as the steps say',
+  meantMm: (v) => `${thin(v ?? 0)}`,
+  usualThickness: (v) => `${thin(v ?? 0)}`,
   teaspoons: (v) => `teaspoon, ${plain(v ?? 0, (v ?? 0) < 10 ? 1 : 0)} g`,
   usualSalt: (v) => `${weight(v ?? 0, 1)}`,
   forAllOfIt: (v) => `${weight(v ?? 0, 1)}, the rest is for the filling`,

@@ -147,6 +147,10 @@ export const seasonings = [
   spice('chilli', 'Chilli powder', [8, 14, 13, 35, 9], { also: 'chili, chilli flakes, cayenne' }),
   spice('cinnamon', 'Cinnamon', [10.5, 1.2, 4, 53, 3.6], {}),
   spice('curryPowder', 'Curry powder', [9, 14, 14, 30, 7], { made: true, has: ['mustard'] }),
+  spice('ginger', 'Ground ginger', [10, 4.2, 9, 14, 5.2], { also: 'ginger, dried ginger, ginger powder' }),
+  herb('gingerRoot', 'Ginger root', [79, 0.8, 1.8, 2, 0.8], { also: 'fresh ginger, root ginger' }),
+  spice('allspice', 'Allspice', [8.5, 8.7, 6, 21.6, 4.7], { also: 'ground allspice, pimento' }),
+  spice('cloves', 'Cloves', [10, 13, 6, 34, 5.6], { also: 'ground cloves, whole cloves' }),
   spice('caraway', 'Caraway', [10, 15, 20, 38, 6], { also: 'caraway seed' }),
   // a thing the table does not know: all it is comes from its packet, and what the packet leaves unsaid counts as starch
   row('sweet')('own', 'Something of your own', [0, 0, 0, 0, 0], { made: true, sure: 'varies', keeps: 30 }),

@@ -28,6 +28,9 @@ export const spareMin = 2;
 export const shortestRestMin = 0.5;
 export const worthwhileRestMin = 5;
 
+/** What a rest of the cook's own has where they said no minutes (practice). */
+export const usualOwnRestMin = 30;
+
 /** Degrees within which the warmest start is looked for. */
 const startToleranceK = 0.1;
 
@@ -36,6 +39,7 @@ export function leastOf(way: RestWay, code: StepCode, leastMin: number): number 
   const shapes = code === 'shapedChill';
   switch (way) {
     case 'workedOut':
+    case 'own':
     case 'room':
       return leastMin;
     case 'onlyIfSoft':

@@ -3,7 +3,15 @@ import type { DoughPlan } from '../stations/dough/station';
 import type { ItemInput } from '../../contracts/item';
 import { type Step, type StepCode } from '../steps/codes';
 import type { RestWay } from '../../contracts/folds';
-import { leastOf, longRestMin, relaxMin, shortestRestMin, warmestStart, worthwhileRestMin } from './rests';
+import {
+  leastOf,
+  longRestMin,
+  relaxMin,
+  shortestRestMin,
+  usualOwnRestMin,
+  warmestStart,
+  worthwhileRestMin,
+} from './rests';
 import { bench, chill, type BenchWork, type ChillResult, type RestPlace } from './thermal';
 import { problem, type Problem } from '../problem';
 import type { KitchenInput } from '../../contracts/kitchen';
@@ -124,6 +132,11 @@ export class Timeline {
       if (leastHere === 0 && kept <= 0) return standing(startC);
       const minutes = this.asSet(id, Math.max(leastHere, relaxMin.room));
       return this.rested(id, shape, place, heldFor(ask, minutes), elasticMin, values, minutes);
+    }
+    // the cook's own minutes, whatever the fat then comes to: the line shows it
+    if (this.way === 'own' && id.startsWith('rest:')) {
+      const own = this.asSet(id, this.item.folds.ownRestMin ?? usualOwnRestMin);
+      return this.rested(id, shape, place, heldFor(ask, own), elasticMin, values, own);
     }
     const reckoned = this.restFor(ask, leastHere, next, mostMin);
     const needed = reckoned.result.minutes;

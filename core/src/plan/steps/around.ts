@@ -142,9 +142,11 @@ export function ovenSteps(
       heats: heatsWord(heatsOf(item.oven)),
       mode: item.oven.mode,
       rack: item.oven.rack,
-      look: oven.bake.lookAt ?? 0,
-      low: oven.bake.rangeMin?.[0] ?? minutes,
-      high: oven.bake.rangeMin?.[1] ?? minutes,
+      look: item.oven.ownMin
+        ? Math.max(1, Math.min(item.oven.ownMin - 3, oven.bake.lookAt ?? 0))
+        : (oven.bake.lookAt ?? 0),
+      low: item.oven.ownMin ?? oven.bake.rangeMin?.[0] ?? minutes,
+      high: item.oven.ownMin ?? oven.bake.rangeMin?.[1] ?? minutes,
       target: oven.targetC,
       onTrays: oven.onTrays.join(' '),
       sign: doneSign(item),

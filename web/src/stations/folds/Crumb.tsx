@@ -36,7 +36,14 @@ export function Crumb({ lamination }: { lamination: CrumbPlan }) {
   return (
     <StationPage
       station="folds"
-      inputs={['coated', 'crumb', 'disc', 'thickness', 'rests']}
+      inputs={[
+        'coated',
+        'crumb',
+        'disc',
+        'thickness',
+        'rests',
+        ...(folds.rests === 'own' ? (['ownRest'] as const) : []),
+      ]}
       lead={<Pick label="Show" value={view} options={views} onChange={setView} />}
       whatIf={
         <>

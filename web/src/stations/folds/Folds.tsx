@@ -25,7 +25,8 @@ const views: readonly (readonly [View, string])[] = [
   ['shapes', 'shapes'],
   ['otherwise', 'what if'],
 ];
-const inputsOf = (view: View, own: boolean, lock: LockIn): readonly FieldName[] => {
+const inputsOf = (view: View, own: boolean, lock: LockIn, restsOwn: boolean): readonly FieldName[] => {
+  const rests: FieldName[] = restsOwn ? ['rests', 'ownRest'] : ['rests'];
   if (view === 'cut' || view === 'rolls')
     return [
       ...(own ? [] : (['turns', 'fold'] as const)),
@@ -33,9 +34,9 @@ const inputsOf = (view: View, own: boolean, lock: LockIn): readonly FieldName[] 
       'thickness',
       ...(lock === 'lumps' ? (['lump'] as const) : (['rubbed'] as const)),
       ...(lock === 'spread' ? (['spreadTurns'] as const) : []),
-      'rests',
+      ...rests,
     ];
-  return view === 'otherwise' ? ['thickness', 'rolledLength', 'rests'] : [];
+  return view === 'otherwise' ? ['thickness', 'rolledLength', ...rests] : [];
 };
 
 /** One turn from above, and a cut through the sheet at each number of turns. */
@@ -51,7 +52,7 @@ export function Folds({ lamination }: { lamination: FoldsPlan }) {
   return (
     <StationPage
       station="folds"
-      inputs={inputsOf(view, own, lockIn(item.document.folds))}
+      inputs={inputsOf(view, own, lockIn(item.document.folds), item.document.folds.rests === 'own')}
       held={view === 'cut' ? ['turns', 'rolledLength', 'thickness', 'lump'] : []}
       lead={<Pick label="Show" value={view} options={views} onChange={setView} />}
       extra={view === 'cut' || view === 'rolls' ? <FoldPlan /> : undefined}

@@ -27,17 +27,38 @@ const adviceWords: Record<string, (a: Record<string, unknown>) => string> = {
 };
 
 export function OvenStation() {
-  const { item, plan, steps, serveAt } = useItem();
+  const { item, plan, steps, serveAt, change } = useItem();
   if (!item || !plan || !serveAt) return <Waiting />;
   const o = plan.oven;
   const bake = steps.find((s) => s.code === 'bake');
   const proposed = o.bake.proposed ?? 0;
   const lidded = o.spec.top !== null;
+  const ownMin = item.document.oven.ownMin;
   return (
     <StationPage
       station="oven"
-      inputs={['ovenC', 'fan', 'rack', 'support', 'stand']}
+      inputs={['ovenC', 'fan', 'rack', 'support', 'stand', ...(ownMin ? (['ownBake'] as const) : [])]}
       held={['ovenC', 'stand']}
+      extra={
+        <p className="whatif m-0">
+          {ownMin ? (
+            <>
+              Yours: <b>{span(ownMin)}</b>; ours {span(proposed)}.{' '}
+              <button type="button" className="in-words" onClick={() => change({ 'oven.ownMin': undefined })}>
+                Take ours
+              </button>
+            </>
+          ) : (
+            <button
+              type="button"
+              className="in-words"
+              onClick={() => change({ 'oven.ownMin': Math.max(1, Math.round(proposed) || 30) })}
+            >
+              Bake it for minutes of my own
+            </button>
+          )}
+        </p>
+      }
       whatIf={
         o.otherFan.proposedMin !== null && (
           <>

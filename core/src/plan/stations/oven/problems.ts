@@ -33,7 +33,29 @@ export function ovenProblems(item: ItemInput, { bake, blind, findings, meanC }: 
       }),
     ),
     ...programmeProblems(item, bake.proposed, blind),
+    ...ownMinutes(item, bake),
   ];
+}
+
+/** The cook's own minutes against what makes it hot through, and against what burns it. */
+function ownMinutes(item: ItemInput, bake: OvenResult['bake']): Problem[] {
+  const own = item.oven.ownMin;
+  if (!own) return [];
+  const { safe, dark } = bake.times;
+  const at = bake.series[Math.min(bake.series.length - 1, own)];
+  if (safe === null || own < safe)
+    return [
+      problem('oven', 'own_bake_short', 'stop', ['oven.ownMin'], {
+        own,
+        coreC: at?.coreC ?? 0,
+        target: bake.targetC,
+        safe: safe ?? 0,
+        ours: bake.proposed ?? 0,
+      }),
+    ];
+  if (dark !== null && own > dark)
+    return [problem('oven', 'own_bake_dark', 'warn', ['oven.ownMin'], { own, dark, ours: bake.proposed ?? 0 })];
+  return [];
 }
 
 /** Heats that come after it is out, and a case that is not ready to be filled. */

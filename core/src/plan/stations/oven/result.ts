@@ -19,6 +19,7 @@ export interface OvenResult {
   /** The same bake with the fan the other way, 20 °C moved: the what-if. */
   otherFan: { mode: 'conv' | 'fan'; setC: number; proposedMin: number | null };
   conversions: ReturnType<typeof heatConversions>;
+  /** The cook's own minutes where they set them, else what is proposed. */
   minutes: number | null;
   /** What the middle has to reach, °C. */
   targetC: number;
@@ -81,7 +82,7 @@ export function ovenResult(item: ItemInput, kitchen: KitchenInput, cut: CutPlan,
     spec,
     otherFan: { mode, setC, proposedMin: otherBake.proposed },
     conversions: heatConversions(item.oven.mode === 'fan' ? Math.min(300, item.oven.setC + 20) : item.oven.setC),
-    minutes: bake.proposed,
+    minutes: item.oven.ownMin ?? bake.proposed,
     targetC: bake.targetC,
     blind,
     meanC,
