@@ -86,9 +86,16 @@ export function amountsIn(text: string, line: number, system: MeasureSystem | nu
       : restAt + bare.length;
     const size = sizeOf(text.slice(match.index, nameEnd));
     const one = sticks || counted ? gramsOfOne(known?.id ?? '') : null;
+    const more = alsoSo(text.slice(nameEnd), known, system);
     const [grams, ...others] =
       one !== null
-        ? [{ low: numberOf(first, sticks) * one * size, high: first.high * one * size, system: null }]
+        ? [
+            {
+              low: numberOf(first.low, sticks) * one * size,
+              high: numberOf(first.high, sticks) * one * size,
+              system: null,
+            },
+          ]
         : toGrams(read, known?.id ?? null, known?.bulkGPerMl ?? null);
     const note = found.length === 0 && listed ? (/^[\s,]*(.*)$/.exec(text.slice(nameEnd))?.[1] ?? '') : '';
     found.push({
@@ -97,14 +104,14 @@ export function amountsIn(text: string, line: number, system: MeasureSystem | nu
       id: known?.id ?? null,
       name: known?.name ?? name?.words ?? bare,
       doubtful: name?.doubtful ?? true,
-      grams: grams?.low ?? null,
-      gramsHigh: grams?.high ?? null,
+      grams: grams ? grams.low + more.grams : null,
+      gramsHigh: grams ? grams.high + more.grams : null,
       others: others.flatMap((o) => (o ? [{ grams: o.low, system: o.system }] : [])),
       ambiguities: read.ambiguities,
       units: read.units,
       note: note.trim(),
     });
-    after = nameEnd;
+    after = nameEnd + more.length;
   }
   const next = found[1]?.place.from;
   const [head] = found;
@@ -112,6 +119,22 @@ export function amountsIn(text: string, line: number, system: MeasureSystem | nu
   if (head) head.note = head.note.replace(/^[\s,;:.]+|(?:[\s,;:.]|\band)+$/g, '');
   const all = [...found, ...toppedUp(text, line, found)];
   return listed ? [...all, ...unmeasured(text, line, all)] : all;
+}
+
+/** `1½ sticks butter plus 2 tablespoons`: more of the same, in another measure; not what is kept for another use. */
+function alsoSo(
+  rest: string,
+  known: { id: string; bulkGPerMl: number } | null | undefined,
+  system: MeasureSystem | null,
+): { grams: number; length: number } {
+  const none = { grams: 0, length: 0 };
+  const joined = /^\s*,?\s*plus\s+/i.exec(rest);
+  const said = joined && known && readAmount(rest.slice(joined[0].length), system);
+  const [first] = said?.readings ?? [];
+  if (!joined || !known || !said || !first || !/^\s*(?:$|[,;.)]|more\b|extra\b)/i.test(said.rest)) return none;
+  const grams =
+    first.dimension === 'mass' ? first.low : first.dimension === 'volume' ? first.low * known.bulkGPerMl : 0;
+  return grams > 0 ? { grams, length: joined[0].length + 1 } : none;
 }
 
 /** `1 egg, topped up to 150 ml with cold water`: the water is what is left of the mark. */
@@ -139,8 +162,7 @@ function toppedUp(text: string, line: number, found: readonly RecipeAmount[]): R
 }
 
 /** How many of a thing were said: of sticks the weight of butter they would be says it. */
-const numberOf = (reading: ReadAmount['readings'][number], sticks: boolean | null | undefined): number =>
-  sticks ? reading.low / stickG : reading.low;
+const numberOf = (said: number, sticks: boolean | null | undefined): number => (sticks ? said / stickG : said);
 const stickG = 4 * 28.349523125;
 
 /** What a small or a large one weighs against a middling one (estimates). */
@@ -167,14 +189,23 @@ function unmeasured(text: string, line: number, found: readonly RecipeAmount[]):
       continue;
     const name = nameAt(phrase, found.length === 0 && phrase.length < 30);
     if (!name || phrase.trim().split(/\s+/).length > 6) continue;
+    // `water as needed, about 6 tablespoons`
+    const about = /\b(?:as needed|to bind|enough)\b[^.;]{0,20}?\babout\s+(.{2,30})/i.exec(text.slice(offset));
+    const said = about && !name.turned ? readAmount(about[1], null)?.readings[0] : undefined;
+    const grams =
+      said?.dimension === 'mass'
+        ? said.low
+        : said?.dimension === 'volume'
+          ? said.low * name.ingredient.bulkGPerMl
+          : null;
     out.push({
       place: { line, from: offset, to: offset + phrase.trimEnd().length },
       words: phrase.trim(),
       id: name.turned ? null : name.ingredient.id,
       name: name.turned ? name.words : name.ingredient.name,
       doubtful: name.doubtful,
-      grams: null,
-      gramsHigh: null,
+      grams,
+      gramsHigh: grams,
       others: [],
       ambiguities: [],
       units: [],

@@ -1,7 +1,7 @@
 import type { FromRecipe } from '@crustallum/core/plan/fromRecipe';
 import type { Alarm } from '@crustallum/core/recipes/alarms';
 import type { ReadRecipe } from '@crustallum/core/recipes/readRecipe';
-import { degrees, plain, quantity, weight } from '../wording/numbers';
+import { degrees, plain, quantity, spread, weight } from '../wording/numbers';
 import { blankWords, factWords, factWritten } from '../wording/recipe';
 
 /** One line of what was understood. */
@@ -22,7 +22,7 @@ const grams = (low: number | null, high: number | null): string =>
   low === null
     ? 'no amount said'
     : high !== null && high > low + 0.5
-      ? `${plain(low, 0)}–${weight(high)}`
+      ? spread(low, high, 'g')
       : `${weight(low, low < 10 ? 1 : 0)}`;
 
 /** What was understood, in the order of the text; then what is not said, with the value taken for it. */

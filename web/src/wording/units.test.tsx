@@ -35,7 +35,7 @@ describe('quantities by the cook’s own scales', () => {
       '12 5/8 × 8 11/16 in',
       '1/8 in',
       '12 oz',
-      '392 °F',
+      '390 °F',
       '58°',
     ]);
     expect(clock(new Date(2026, 11, 12, 18, 30))).toBe('6:30 pm');

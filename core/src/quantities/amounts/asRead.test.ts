@@ -54,7 +54,7 @@ describe('a heat', () => {
   it('of an oven is a gas mark; of a dough never', () => {
     expect(asHeat(200, 'gas', 0)).toMatchObject({ number: '6', unit: 'gas' });
     expect(asHeat(14.3, 'gas')).toMatchObject({ number: '14.3', unit: '°C' });
-    expect(asHeat(200, 'F', 0)).toMatchObject({ number: '392', unit: '°F' });
+    expect(asHeat(200, 'F', 0)).toMatchObject({ number: '390', unit: '°F' });
   });
   it('is within half of its last place, either way', () =>
     fc.assert(
@@ -63,7 +63,7 @@ describe('a heat', () => {
         fc.constantFrom('C' as const, 'F' as const),
         (c, scale) => {
           const { number, says } = asHeat(c, scale);
-          expect(Math.abs(says - c)).toBeLessThanOrEqual(scale === 'C' ? 0.0501 : 0.278);
+          expect(Math.abs(says - c)).toBeLessThanOrEqual(scale === 'C' ? 0.0501 : c < 105 ? 0.278 : 1.39);
           expect(number).not.toMatch(/^−0(\.0)?$/);
         },
       ),

@@ -27,8 +27,8 @@ const fixed = (value: number, places: number): string =>
 
 const ounceG = 28.349523125;
 const inchMm = 25.4;
-/** A gas mark is written for the heat of an oven only. */
-const gasFromC = 105;
+/** From here on a heat is an oven's: it may be a gas mark, and °F are written in fives. */
+const ovenFromC = 105;
 
 /** The fraction of `n` over `parts` (a power of two), at its lowest terms: `3/16`; empty for none. */
 function fraction(n: number, parts: number): string {
@@ -87,18 +87,20 @@ export function asMass(g: number, scale: Scales['mass'], places = 0): AsRead {
 }
 
 /**
- * A heat as it is read: °C, °F with one place less, or a gas mark for an oven (°C for anything cooler).
+ * A heat as it is read: °C, °F with one place less (an oven's in fives), or a gas mark for an oven (°C for anything cooler).
  * @param c −60 to 600
- * @example asHeat(200, 'F', 0).number // '392'
+ * @example asHeat(204, 'F', 0).number // '400'
  */
 export function asHeat(c: number, scale: Scales['heat'], places = 1): AsRead {
   within(c, -100, 2000, 'c');
   if (scale === 'F') {
     const digits = Math.max(0, places - 1);
-    const f = Number(fahrenheit(c).toFixed(digits));
+    // an oven is set in steps of five
+    const f =
+      digits === 0 && c >= ovenFromC ? Math.round(fahrenheit(c) / 5) * 5 : Number(fahrenheit(c).toFixed(digits));
     return { number: fixed(f, digits), unit: '°F', says: ((f - 32) * 5) / 9 };
   }
-  if (scale === 'gas' && c >= gasFromC) {
+  if (scale === 'gas' && c >= ovenFromC) {
     const mark = celsiusToGas(c);
     if (mark !== null)
       return { number: mark < 1 ? inParts(mark, 4).text : String(mark), unit: 'gas', says: gasToCelsius(mark) };
