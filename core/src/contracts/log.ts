@@ -9,14 +9,14 @@ export class LikedInput {
   @OneOf(logWords.liked) how!: (typeof logWords.liked)[number];
 }
 
-/** How a day came out. */
+/** How a day came out, as far as it was said: nothing is answered for the cook. */
 export class LogAnswersInput {
-  @OneOf(logWords.colour) colour!: (typeof logWords.colour)[number];
-  @OneOf(logWords.base) base!: (typeof logWords.base)[number];
-  @NumberIn(0, 60, 'pieces', { integer: true }) leaks!: number;
-  @OneOf(logWords.shrink) shrink!: (typeof logWords.shrink)[number];
-  @OneOf(logWords.texture) texture!: (typeof logWords.texture)[number];
-  @NumberIn(0, 120, 'mm') stoodMm!: number;
+  @Optional() @OneOf(logWords.colour) colour?: (typeof logWords.colour)[number];
+  @Optional() @OneOf(logWords.base) base?: (typeof logWords.base)[number];
+  @Optional() @NumberIn(0, 60, 'pieces', { integer: true }) leaks?: number;
+  @Optional() @OneOf(logWords.shrink) shrink?: (typeof logWords.shrink)[number];
+  @Optional() @OneOf(logWords.texture) texture?: (typeof logWords.texture)[number];
+  @Optional() @NumberIn(0, 120, 'mm') stoodMm?: number;
   @IsString() @MaxLength(1000) note!: string;
   @Optional() @NumberIn(1, 300, 'min') bakedMin?: number;
   @Optional() @NestedList(() => LikedInput, 40) liked?: LikedInput[];

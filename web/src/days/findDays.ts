@@ -13,9 +13,9 @@ const textOf = (day: Day): string =>
       ...day.cameOut.flatMap((e) => [
         e.title,
         e.answers.note,
-        e.answers.texture,
-        e.answers.colour,
-        e.answers.leaks > 0 ? 'leaked' : '',
+        e.answers.texture ?? '',
+        e.answers.colour ?? '',
+        (e.answers.leaks ?? 0) > 0 ? 'leaked' : '',
         ...(e.answers.liked ?? []).map((l) => l.name),
       ]),
     ].join(' '),
@@ -43,7 +43,7 @@ export function gatherings(days: readonly Day[]): Gathering[] {
   for (const { dish } of days.flatMap((d) => d.made)) if (dish) dishes.set(dish, (dishes.get(dish) ?? 0) + 1);
   const [most] = [...dishes].sort((a, b) => b[1] - a[1] || a[0].localeCompare(b[0]));
   return [
-    { name: 'the ones that leaked', holds: (d: Day) => d.cameOut.some((e) => e.answers.leaks > 0) },
+    { name: 'the ones that leaked', holds: (d: Day) => d.cameOut.some((e) => (e.answers.leaks ?? 0) > 0) },
     { name: 'for more than twelve', holds: (d: Day) => d.people > crowd },
     ...(most ? [{ name: `in the ${most[0]}`, holds: (d: Day) => d.made.some((p) => p.dish === most[0]) }] : []),
   ].filter((g) => days.some(g.holds));
@@ -54,8 +54,9 @@ export function threeWords(day: Day): string {
   const [first] = day.cameOut;
   if (!first) return '';
   const { texture, colour, shrink } = first.answers;
-  const leaked = day.cameOut.some((e) => e.answers.leaks > 0);
-  return [texture, colour, leaked ? 'leaked' : shrink === 'none' ? 'kept its size' : 'shrank'].join(', ');
+  const leaked = day.cameOut.some((e) => (e.answers.leaks ?? 0) > 0);
+  const size = shrink === undefined ? undefined : shrink === 'none' ? 'kept its size' : 'shrank';
+  return [texture, colour, leaked ? 'leaked' : size].filter(Boolean).join(', ');
 }
 
 /** Days on the bench and on the boards: those at work or to come, soonest first; those that have been, newest first. */

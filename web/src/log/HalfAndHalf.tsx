@@ -2,10 +2,11 @@ import { thin } from '../wording/numbers';
 
 interface Props {
   expectedMm: number;
-  stoodMm: number;
+  /** Not said yet: its outline alone, as it was worked out. */
+  stoodMm: number | undefined;
   depthMm: number;
-  base: string;
-  colour: string;
+  base: string | undefined;
+  colour: string | undefined;
   leaks: number;
   /** px across: the pie is drawn narrower on a phone, its lid at the same scale. */
   width: number;
@@ -21,9 +22,12 @@ const crustOf: Record<string, string> = {
   'too dark': 'var(--color-crust-ink)',
 };
 
+/** What is not said yet stays the white of the sheet. */
+const unsaid = 'var(--color-flour)';
+
 /** One pie cut down the middle: left as worked out, right as it came out, at one scale. */
 export function HalfAndHalf({ expectedMm, stoodMm, depthMm, base, colour, leaks, width }: Props) {
-  const px = Math.min(8, 170 / Math.max(8, Math.max(expectedMm, stoodMm) + depthMm));
+  const px = Math.min(8, 170 / Math.max(8, Math.max(expectedMm, stoodMm ?? 0) + depthMm));
   const ground = 270;
   const middle = width / 2;
   const k = Math.min(1, (middle - 6) / 255);
@@ -75,7 +79,7 @@ export function HalfAndHalf({ expectedMm, stoodMm, depthMm, base, colour, leaks,
         As it came out
       </text>
       {half(-1, expectedMm, crustOf['gold'] as string, crustOf['golden'] as string)}
-      {half(1, stoodMm, crustOf[base] ?? 'var(--color-crust-wash)', crustOf[colour] ?? 'var(--color-crust-wash)')}
+      {half(1, stoodMm ?? expectedMm, crustOf[base ?? ''] ?? unsaid, crustOf[colour ?? ''] ?? unsaid)}
       <line x1={middle} x2={middle} y1="26" y2={ground + 20} stroke="var(--color-ink)" strokeDasharray="9 4 2 4" />
       <line
         x1={middle - 270 * k}
@@ -101,7 +105,9 @@ export function HalfAndHalf({ expectedMm, stoodMm, depthMm, base, colour, leaks,
         base gold
       </text>
       <text x={middle + 140 * k} y={ground + 24} textAnchor="middle" className="q">
-        base {base}, lid {colour}
+        {base || colour
+          ? [base && `base ${base}`, colour && `lid ${colour}`].filter(Boolean).join(', ')
+          : 'not said yet'}
       </text>
       <text x={middle} y={ground + 44} textAnchor="middle" className="q">
         cut here

@@ -7,7 +7,7 @@ import type { Snapshot } from './snapshot';
 interface Now {
   id?: string;
   date: string;
-  stoodMm: number;
+  stoodMm: number | undefined;
   expectedMm: number | null;
   roomC: number | null;
 }
@@ -15,12 +15,12 @@ interface Now {
 /** Lids of the last entries against what was worked out, with the kitchen's warmth above each. */
 export function History({ entries, now }: { entries: readonly LogEntry[]; now: Now }) {
   const past = entries
-    .filter((e) => e.id !== now.id && (e.snapshot as Snapshot).expectedMm)
+    .filter((e) => e.id !== now.id && (e.snapshot as Snapshot).expectedMm && e.answers.stoodMm !== undefined)
     .slice(0, 5)
     .reverse()
     .map((e) => ({
       date: e.date,
-      share: e.answers.stoodMm / Number((e.snapshot as Snapshot).expectedMm),
+      share: Number(e.answers.stoodMm) / Number((e.snapshot as Snapshot).expectedMm),
       roomC: (e.snapshot as Snapshot).roomC ?? null,
       here: false,
     }));
@@ -28,7 +28,9 @@ export function History({ entries, now }: { entries: readonly LogEntry[]; now: N
   const width = phone ? 366 : 660;
   const all = [
     ...past,
-    ...(now.expectedMm ? [{ date: now.date, share: now.stoodMm / now.expectedMm, roomC: now.roomC, here: true }] : []),
+    ...(now.expectedMm && now.stoodMm !== undefined
+      ? [{ date: now.date, share: now.stoodMm / now.expectedMm, roomC: now.roomC, here: true }]
+      : []),
   ]
     .sort((a, b) => a.date.localeCompare(b.date))
     .slice(phone ? -4 : undefined);

@@ -72,15 +72,16 @@ function pouredOf(item: BenchRun['plan']['items'][number], now: Weighing): Pick<
   return { pot: { filling: item.document.filling.name, asWanted: now.potFeel === 'asWanted', parts } };
 }
 
-const fresh: LogAnswersInput = {
-  colour: 'golden',
-  base: 'gold',
-  leaks: 0,
-  shrink: 'none',
-  texture: 'tender',
-  stoodMm: 8,
-  note: '',
-};
+/** What fits to be asked of a pie: only layers stand up, only what was closed leaks, an open one has no lid, leaves do not shrink. */
+const asksOf = ({ pastry, product, open }: Snapshot) => ({
+  stood: pastry !== 'shortcrust' && !open,
+  closed: !open && product !== 'filoTray',
+  lidded: !open,
+  shrinks: pastry !== 'filo',
+});
+
+/** Nothing is answered for the cook. */
+const fresh: LogAnswersInput = { note: '' };
 const words = <Word extends string>(list: readonly Word[]) => list.map((w) => [w, w] as const);
 const rule = (max: number, unit: string, integer = false) => ({ min: 0, max, unit, integer });
 
@@ -100,10 +101,14 @@ export function Log() {
   if (entryId && entries && !entry) return <NotFound what="entry" />;
   if (runId && drafts.length) {
     const draft = drafts[chosen] as Draft;
-    const kept = entries?.filter((e) => e.runId === runId).map((e) => e.title) ?? [];
+    const ofRun = entries?.filter((e) => e.runId === runId) ?? [];
+    const kept = ofRun.map((e) => e.title);
+    const written = ofRun.find((e) => e.title === draft.title);
     return (
       <Entry
-        key={`${runId}${chosen}`}
+        key={`${runId}${chosen}${written?.id ?? ''}`}
+        // what is written down once is changed, never written again
+        kept={written}
         draft={recorded ? { ...draft, snapshot: { ...draft.snapshot, recorded } } : draft}
         entries={entries ?? []}
         tabs={drafts.map((d, i) => ({
@@ -194,6 +199,8 @@ function draftOf({ run, events }: Ran, index: number, title: string): Draft {
     date: (run.finishedAt ?? new Date().toISOString()).slice(0, 10),
     snapshot: {
       pastry: item?.document.dough.pastry,
+      product: item?.document.product,
+      open: item?.document.cut.lid === 'none',
       expectedMm: item?.expectedMm,
       roomC: run.plan.kitchen.roomC,
       pieces: item?.pieces,
@@ -226,7 +233,6 @@ function Entry({
   const [answers, setAnswers] = useState<LogAnswersInput>(
     kept?.answers ?? {
       ...fresh,
-      stoodMm: Math.round((draft.snapshot.expectedMm ?? 8) * 2) / 2,
       ...(bakedPlan?.actualMin ? { bakedMin: Math.max(1, Math.round(bakedPlan.actualMin)) } : {}),
     },
   );
@@ -236,6 +242,7 @@ function Entry({
   const navigate = useNavigate();
   const set = (part: Partial<LogAnswersInput>) => setAnswers((now) => ({ ...now, ...part }));
   const pieces = draft.snapshot.pieces ?? 12;
+  const asks = asksOf(draft.snapshot);
   const { data: kitchen } = useKitchenQuery();
   const [changeKitchen] = useChangeKitchenMutation();
   // what this flour took is kept for the kitchen: the last few times count
@@ -292,49 +299,57 @@ function Entry({
           </div>
         )}
         <div className="flex-1">
-          <Rule
-            label="The lid stood"
-            value={answers.stoodMm}
-            rule={rule(120, 'mm')}
-            step={0.5}
-            unit="mm"
-            from={0}
-            to={40}
-            places={1}
-            good={[(draft.snapshot.expectedMm ?? 8) * 0.9, (draft.snapshot.expectedMm ?? 8) * 1.1]}
-            onChange={(stoodMm) => set({ stoodMm })}
-          />
-          <Rule
-            label="Leaked"
-            value={answers.leaks}
-            rule={rule(60, 'pieces', true)}
-            step={1}
-            unit={`of ${pieces}`}
-            from={0}
-            to={Math.max(1, pieces)}
-            onChange={(leaks) => set({ leaks })}
-          />
+          {asks.stood && (
+            <Rule
+              label="The lid stood"
+              value={answers.stoodMm ?? Math.round((draft.snapshot.expectedMm ?? 8) * 2) / 2}
+              unanswered={answers.stoodMm === undefined}
+              rule={rule(120, 'mm')}
+              step={0.5}
+              unit="mm"
+              from={0}
+              to={40}
+              places={1}
+              good={[(draft.snapshot.expectedMm ?? 8) * 0.9, (draft.snapshot.expectedMm ?? 8) * 1.1]}
+              onChange={(stoodMm) => set({ stoodMm })}
+            />
+          )}
+          {asks.closed && (
+            <Rule
+              label="Leaked"
+              value={answers.leaks ?? 0}
+              unanswered={answers.leaks === undefined}
+              rule={rule(60, 'pieces', true)}
+              step={1}
+              unit={`of ${pieces}`}
+              from={0}
+              to={Math.max(1, pieces)}
+              onChange={(leaks) => set({ leaks })}
+            />
+          )}
           <Pick
-            label="Colour on top"
-            value={answers.colour}
+            label={asks.lidded ? 'Colour on top' : 'Colour of the rim'}
+            value={answers.colour ?? ('' as NonNullable<LogAnswersInput['colour']>)}
             options={words(logWords.colour)}
             onChange={(colour) => set({ colour })}
           />
           <Pick
             label="Underneath"
-            value={answers.base}
+            value={answers.base ?? ('' as NonNullable<LogAnswersInput['base']>)}
             options={words(logWords.base)}
             onChange={(base) => set({ base })}
           />
-          <Pick
-            label="Shrank"
-            value={answers.shrink}
-            options={words(logWords.shrink)}
-            onChange={(shrink) => set({ shrink })}
-          />
+          {asks.shrinks && (
+            <Pick
+              label="Shrank"
+              value={answers.shrink ?? ('' as NonNullable<LogAnswersInput['shrink']>)}
+              options={words(logWords.shrink)}
+              onChange={(shrink) => set({ shrink })}
+            />
+          )}
           <Pick
             label="In the mouth"
-            value={answers.texture}
+            value={answers.texture ?? ('' as NonNullable<LogAnswersInput['texture']>)}
             options={words(logWords.texture)}
             onChange={(texture) => set({ texture })}
           />
@@ -364,7 +379,7 @@ function Entry({
           <Drawing
             w={wide}
             h={330}
-            label={`Left as worked out: lid ${thin(draft.snapshot.expectedMm ?? 0)}; right as it came out: ${thin(answers.stoodMm)}, ${answers.base} underneath, ${answers.leaks} leaked`}
+            label={`Left as worked out: lid ${thin(draft.snapshot.expectedMm ?? 0)}; right as it came out: ${[answers.stoodMm === undefined ? 'not said yet' : thin(answers.stoodMm), answers.base && `${answers.base} underneath`, `${answers.leaks ?? 0} leaked`].filter(Boolean).join(', ')}`}
           >
             <HalfAndHalf
               width={wide}
@@ -372,7 +387,7 @@ function Entry({
               stoodMm={answers.stoodMm}
               base={answers.base}
               colour={answers.colour}
-              leaks={answers.leaks}
+              leaks={answers.leaks ?? 0}
               depthMm={draft.snapshot.depthMm ?? 18}
             />
           </Drawing>

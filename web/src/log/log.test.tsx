@@ -4,7 +4,8 @@ import type { BenchRun } from '../bench/run';
 import { logWords } from '@crustallum/core/contracts/logWords';
 import type { LogEntry } from '@crustallum/core/contracts/log';
 import { FakeServer, heading, open } from '../testing/household';
-import { runOf } from '../testing/runs';
+import { formItem } from '@crustallum/core/plan/forms';
+import { runOf, runOfItems } from '../testing/runs';
 
 beforeEach(async () => {
   jest.spyOn(console, 'error').mockImplementation(() => undefined);
@@ -128,6 +129,32 @@ describe('after a run', () => {
       },
     });
     expect(await screen.findByRole('radio', { name: 'Hand pies, kept' })).toBeTruthy();
+  });
+  it('begins with no answers: the forecast stands white, and what is not said is not kept', async () => {
+    const run = await finished();
+    const server = new FakeServer();
+    open(`/log?run=${run.id}`);
+    await screen.findByText('Planned, and as it ran');
+    expect(screen.getAllByText(/not said; forecast/).length).toBeGreaterThan(0);
+    expect(screen.queryAllByRole('radio', { checked: true }).filter((r) => r.textContent !== 'Hand pies')).toEqual([]);
+    fireEvent.click(screen.getByRole('button', { name: 'Keep this entry' }));
+    await waitFor(() => expect(server.log).toHaveLength(1));
+    expect(server.log[0]?.answers).toEqual({ note: '' });
+    // written down once, it is changed from then on
+    fireEvent.click(await screen.findByRole('radio', { name: 'golden' }));
+    fireEvent.click(await screen.findByRole('button', { name: 'Keep the change' }));
+    await waitFor(() => expect(server.log[0]?.answers.colour).toBe('golden'));
+    expect(server.log).toHaveLength(1);
+  });
+  it('asks what fits: no lid of an open tart, no layers of a short dough', async () => {
+    const run = runOfItems([formItem('openTart', 8, 'You')], Date.now() - 60_000);
+    await startRun(run);
+    await addEvent(run, 'finish');
+    new FakeServer();
+    open(`/log?run=${run.id}`);
+    await screen.findByRole('radiogroup', { name: 'Colour of the rim' });
+    expect(screen.queryByText('The lid stood')).toBeNull();
+    expect(screen.queryByText('Leaked')).toBeNull();
   });
   it('asks each who was named how they liked it, and keeps what they said', async () => {
     const made = runOf([['handPies', 'roughPuff']], Date.now() - 4 * 60_000);

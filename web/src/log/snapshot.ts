@@ -12,6 +12,9 @@ export interface PouredPart {
 /** What a log entry keeps of its day: a dated snapshot, never worked out again. */
 export interface Snapshot {
   pastry?: string;
+  product?: string;
+  /** Nothing lay over its filling. */
+  open?: boolean;
   expectedMm?: number | null;
   roomC?: number;
   pieces?: number;

@@ -23,6 +23,8 @@ interface Props {
   clash?: boolean;
   /** What stands is ours until the cook says so. */
   ours?: boolean;
+  /** Nothing is answered yet: the weight stands white, where it was forecast. */
+  unanswered?: boolean;
   onChange: (value: number) => void;
 }
 
@@ -44,6 +46,7 @@ export const Rule = memo(function Rule({
   clash,
   onChange,
   ours,
+  unanswered = false,
 }: Props) {
   const id = useId();
   const [low, high] = [Math.max(rule.min, from ?? rule.min), Math.min(rule.max, to ?? rule.max)];
@@ -57,6 +60,7 @@ export const Rule = memo(function Rule({
       <div className="lab">
         <label htmlFor={id}>
           {label}
+          {unanswered && <em className="unsaid"> not said; forecast</em>}
           {clash && <strong className="clash-word"> clash</strong>}
         </label>
         <NumberField
@@ -67,7 +71,7 @@ export const Rule = memo(function Rule({
           unit={unit}
           scale={scale}
           places={places}
-          ours={ours}
+          ours={ours || unanswered}
           onChange={onChange}
         />
       </div>
@@ -124,7 +128,12 @@ export const Rule = memo(function Rule({
         </Slider.Track>
         <Slider.Thumb aria-label={label} className="block h-11 w-7" style={{ marginTop: 0 }}>
           <svg width="28" height="44" viewBox="0 0 28 44" aria-hidden="true">
-            <path d="M5 8h18v12l-6 10h-6L5 20z" fill="var(--color-ink)" />
+            <path
+              d="M5 8h18v12l-6 10h-6L5 20z"
+              fill={unanswered ? 'var(--color-flour)' : 'var(--color-ink)'}
+              stroke="var(--color-ink)"
+              strokeWidth={unanswered ? 2 : 0}
+            />
           </svg>
         </Slider.Thumb>
       </Slider.Root>
