@@ -15,6 +15,7 @@ const page = await context.newPage();
 const views = [
   ['today', `${url}/`],
   ['start', `${url}/new`],
+  ['days', `${url}/days`],
   ['brief', station(0, 'brief')],
   ['eaters', station(0, 'eaters')],
   ['dough', station(0, 'dough')],
@@ -47,15 +48,6 @@ for (const [name, path] of views) {
   await settle(3000);
   await shoot(name);
 }
-await page.goto(station(1, 'cut'));
-await settle(2500);
-await page.getByRole('radio', { name: 'lattice' }).click();
-await page.getByRole('radio', { name: 'dish', exact: true }).click();
-await page.getByRole('combobox', { name: 'Another dish beside it' }).click();
-await page.getByRole('option', { name: 'tin 28' }).click();
-await settle(2500);
-await shoot('cut-dish');
-await page.getByRole('button', { name: 'Take the last change back' }).click();
 await page.goto(station(0, 'folds'));
 await settle(2500);
 await page.getByRole('radio', { name: 'what if' }).click();

@@ -124,7 +124,9 @@ function asWeighed(entry: LogEntry): Side {
   const fat = parts.find((p) => ingredientOf(p.id)?.group === 'fat')?.id ?? '';
   return {
     name: `${entry.title}, ${entry.date}`,
-    what: entry.answers.note || `as it was weighed${entry.answers.texture ? `; ${entry.answers.texture} in the mouth` : ''}`,
+    what:
+      entry.answers.note ||
+      `as it was weighed${entry.answers.texture ? `; ${entry.answers.texture} in the mouth` : ''}`,
     dough: null,
     fat,
     folds: null,
