@@ -1,6 +1,6 @@
 import { OneOf, Optional, Nested, NumberIn, NestedList } from '../quantities/rules';
 import { ingredientIds, flourIds } from '../ingredients/table';
-import { IsOptional, IsString, MaxLength } from 'class-validator';
+import { IsBoolean, IsOptional, IsString, MaxLength } from 'class-validator';
 import { LabelInput } from '../ingredients/inputs';
 import { HaveInput } from './have';
 import { pastries, type Pastry } from './products';
@@ -38,6 +38,8 @@ export class DoughInput {
   @NumberIn(20, 110, '%') fatToFlourPct!: number;
   @NumberIn(0, 80, '%') waterToFlourPct!: number;
   @NumberIn(0, 5, '%') saltToFlourPct!: number;
+  /** Its ratios were written or set by the cook: a style chosen later does not replace them unasked. */
+  @Optional() @IsBoolean() ownRatios?: boolean;
   /** Items of one such name are made of one dough. */
   @Optional() @IsString() @MaxLength(40) batch?: string;
   /** The dough is made already. */

@@ -281,6 +281,7 @@ function doughOf(read: ReadRecipe, base: DoughInput, taken: FromRecipe['taken'])
   return {
     ...base,
     flour: first.id,
+    ownRatios: true,
     secondFlour: second?.id ?? 'wholemeal',
     secondFlourPct: second ? pct(second.grams) : 0,
     fat: fat?.fat ?? base.fat,

@@ -8,6 +8,7 @@ import { inEighths } from '@crustallum/core/quantities/amounts/writeAmount';
 import { useEffect, useState } from 'react';
 import { scale } from '../devices/scale';
 import { useLarderQuery } from '../api/api';
+import { cupsBeside } from '../wording/cups';
 import { NumberField } from '../design/ui/NumberField';
 import { plain, weight, weightParts } from '../wording/numbers';
 import type { RunPlan } from './run';
@@ -57,6 +58,7 @@ export function ScaleReading({ item, itemIndex, now, say }: Props) {
         {Math.abs(off) <= tolerance(target) ? 'right' : off > 0 ? `${grams(off)} over` : `${grams(-off)} more`}{' '}
         <span style={{ fontWeight: 460, fontSize: 20 }}>
           to {grams(target)}
+          {cupsBeside(part.id, target)}
           {Math.abs(now.factor - 1) > 0.001 ? `, all of it × ${plain(now.factor, 2)}` : ''}
         </span>
       </p>

@@ -13,7 +13,15 @@ const stationOf = (path: string): Station => {
 };
 
 /** Changes an item; stations already settled whose numbers this moves come undone, and remember why. */
-export function changeItem(id: string, changes: Record<string, unknown>) {
+/** Ratios of a dough: once one is set by itself they are the cook's, and a style chosen later asks. */
+const ratios = ['fatToFlourPct', 'waterToFlourPct', 'saltToFlourPct', 'others'].map((field) => `dough.${field}`);
+const settingRatios = (changes: Record<string, unknown>): Record<string, unknown> =>
+  ratios.some((path) => path in changes) && !('dough.style' in changes) && !('dough.fat' in changes)
+    ? { ...changes, 'dough.ownRatios': true }
+    : changes;
+
+export function changeItem(id: string, asked: Record<string, unknown>) {
+  const changes = settingRatios(asked);
   return async (dispatch: AppDispatch, getState: () => RootState): Promise<void> => {
     const item = getState().desk.items.find((i) => i.id === id);
     if (!item) return;

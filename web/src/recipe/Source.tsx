@@ -16,6 +16,13 @@ about 40 minutes. Good hot or cold.`;
 const readable = '.txt,.md,.markdown,.json,.jsonld,.yaml,.yml,.html,.htm,text/plain';
 const largest = 5_000_000;
 
+/** A photograph read as text is full of signs no page has. */
+const areWords = (text: string): boolean => {
+  const head = [...text.slice(0, 4000)];
+  const odd = head.filter((c) => c === '\ufffd' || (c < ' ' && !'\t\n\r\f\v'.includes(c))).length;
+  return odd * 50 <= head.length;
+};
+
 /** Where the words come from: pasted, written, or out of a file. */
 export function Source({
   text,
@@ -40,7 +47,12 @@ export function Source({
     }
     setSaid(`Opening ${chosen.name}`);
     try {
-      onText(await chosen.text());
+      const words = await chosen.text();
+      if (!areWords(words)) {
+        setSaid(`${chosen.name} is a picture, or something else that is not words. Nothing was changed.`);
+        return;
+      }
+      onText(words);
       setSaid(chosen.name);
       onDone();
     } catch {

@@ -138,6 +138,8 @@ describe('a written recipe', () => {
     Object.defineProperty(huge, 'size', { value: 6_000_000 });
     fireEvent.change(input, { target: { files: [huge] } });
     await screen.findByText(/book.txt is over five megabytes/);
+    fireEvent.change(input, { target: { files: [file('\u0000\ufffdJFIF\u0001\u0002\ufffd\ufffd', 'pie.jpg')] } });
+    await screen.findByText(/pie.jpg is a picture, or something else that is not words/);
     fireEvent.change(input, { target: { files: [file(pasties, 'pasties.md')] } });
     await screen.findByRole('heading', { name: 'What was understood' });
   });

@@ -1,7 +1,7 @@
 import type { ItemPlan } from '@crustallum/core/plan/item';
 import { shortages } from '@crustallum/core/plan/needs/needs';
 import type { ItemInput } from '@crustallum/core/contracts/item';
-import { useMemo } from 'react';
+import { lazy, useMemo } from 'react';
 import { Link } from 'react-router';
 import { useNow } from '../desk/useNow';
 import { useRunOf } from '../bench/useRunOf';
@@ -18,9 +18,11 @@ import { refusalWords } from '../wording/problems';
 import { reasonWords } from '../wording/reasons';
 import { stepWord } from '../wording/steps';
 import { pastryWords, piecesOf } from '../wording/words';
-import { NewDay } from './NewDay';
 import { Rope } from './Rope';
 import { Standing } from './Standing';
+
+/** Only where there is nothing to show: it brings the rulers of days with it. */
+const NewDay = lazy(() => import('./NewDay').then((m) => ({ default: m.NewDay })));
 
 export function Today() {
   const { data: bakes, isError } = useBakesQuery();

@@ -6,6 +6,7 @@ import { plainKitchen, starterMeal } from '@crustallum/core/plan/starters';
 import { fireEvent, screen, within } from '@testing-library/react';
 import { FakeServer, heading, open } from '../testing/household';
 import { typedNumber } from '../design/ui/typedNumber';
+import { cupsBeside } from './cups';
 import { fieldUnit, rangeWords } from './fieldUnit';
 import { clock, dayOf, degrees, heat, long, shown, sides, thin, weight } from './numbers';
 import { problemWords } from './problems';
@@ -68,6 +69,16 @@ describe('what is said of every pie', () => {
     ];
     expect(said.length).toBeGreaterThan(20);
     expect(said.filter((words) => metric.test(words))).toEqual([]);
+  });
+});
+
+describe('cups', () => {
+  it('stand beside grams for who wants them, and never in their place', () => {
+    expect(cupsBeside('flour', 250)).toBe('');
+    setUnits({ ...metricUnits, mass: 'cups' });
+    expect(weight(250)).toBe('250 g');
+    expect(cupsBeside('flour', 250)).toMatch(/^ \(.* cups?\)$/);
+    expect(cupsBeside(null, 250)).toBe('');
   });
 });
 

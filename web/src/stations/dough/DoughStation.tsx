@@ -23,6 +23,7 @@ import { MixedWith, SharedNote, useSharedDough } from './MixedWith';
 import { HeatLevels } from './HeatLevels';
 import { Heaps, layHeaps } from './Heaps';
 import { RatioBar } from './RatioBar';
+import { StyleAsks } from './StyleAsks';
 import { TrueRatios } from './TrueRatios';
 import { useCost } from './useCost';
 import { useDough } from './useDough';
@@ -148,8 +149,9 @@ function StyleAndFat({ filo }: { filo: boolean }) {
         label="Style"
         value={styleOf(dough.dough)}
         options={names.map((n) => [n, styleWords[n] ?? n] as const)}
-        onChange={dough.style}
+        onChange={(name) => dough.style(name)}
       />
+      <StyleAsks />
       {!filo && (
         <Choice
           label="Fat"

@@ -1,5 +1,6 @@
-import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { FakeServer, heading, open } from '../../testing/household';
+import { changeItem } from '../../desk/changes';
 import { store } from '../../desk/store';
 
 const dough = () => store.getState().desk.items[0]?.document.dough;
@@ -27,6 +28,19 @@ async function choose(list: string, option: string): Promise<void> {
   fireEvent.keyDown(screen.getByRole('combobox', { name: list }), { key: 'Enter' });
   fireEvent.click(await screen.findByRole('option', { name: option }));
 }
+
+describe('ratios of the cook’s own', () => {
+  it('stand when a style is chosen; what the style has is shown, and taken by a press', async () => {
+    await atDough();
+    await act(() => store.dispatch(changeItem('bake1item1', { 'dough.fatToFlourPct': 71 })));
+    await choose('Style', 'two-size shortcrust');
+    await screen.findByText(/Yours stand: fat 71/);
+    expect(dough()?.fatToFlourPct).toBe(71);
+    fireEvent.click(screen.getByRole('button', { name: 'Take the style’s' }));
+    await waitFor(() => expect(screen.queryByText(/Yours stand/)).toBeNull());
+    expect(dough()?.fatToFlourPct).not.toBe(71);
+  });
+});
 
 describe('one dough for two pies', () => {
   it('is chosen at one of them, said at both, and taken apart again', async () => {

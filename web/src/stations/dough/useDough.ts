@@ -29,8 +29,15 @@ export function useDough() {
     dough,
     product: item?.document.product ?? 'handPies',
     take,
-    style: (name: StyleName): void =>
-      take(startOf(name), Object.fromEntries(Object.entries(foldsOf(name)).map(([k, v]) => [`folds.${k}`, v]))),
+    /** A style chosen: its ratios too, unless the cook's own stand, or they are asked for. */
+    style: (name: StyleName, ratios = !dough?.ownRatios): void => {
+      const start = startOf(name);
+      const { style, pastry, method, fatC } = start;
+      take(
+        ratios ? { ...start, ownRatios: undefined } : { style, pastry, method, fatC },
+        Object.fromEntries(Object.entries(foldsOf(name)).map(([k, v]) => [`folds.${k}`, v])),
+      );
+    },
     fat: (to: DoughInput['fat']): void => {
       if (!dough || to === dough.fat) return;
       const { parts } = swapFat(partsOf(dough), dough.fat, to);

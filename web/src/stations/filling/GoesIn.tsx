@@ -1,6 +1,8 @@
 import type { IngredientShareInput } from '@crustallum/core/contracts/filling';
 import type { PouredInput } from '@crustallum/core/contracts/kitchen';
 import { feltParts } from '@crustallum/core/filling/byFeel';
+import { ingredientNamed } from '@crustallum/core/ingredients/named';
+import { cupsBeside } from '../../wording/cups';
 import { ingredientOf } from '@crustallum/core/ingredients/table';
 import { leastListed } from '@crustallum/core/plan/eaters/meets';
 import { X } from 'lucide-react';
@@ -74,6 +76,7 @@ export function GoesIn() {
               <tr key={`${i.name}${n}`} style={{ borderTop: '1px solid var(--color-hair)' }}>
                 <th scope="row" className="text-left" style={{ fontWeight: 640 }}>
                   {i.name}
+                  <span className="quiet-ink">{cupsBeside(ingredientNamed(i.name), parts[n]?.grams ?? 0)}</span>
                 </th>
                 <td>
                   <NumberField
