@@ -39,26 +39,6 @@ export function OvenStation() {
       station="oven"
       inputs={['ovenC', 'fan', 'rack', 'support', 'stand', ...(ownMin ? (['ownBake'] as const) : [])]}
       held={['ovenC', 'stand']}
-      extra={
-        <p className="whatif m-0">
-          {ownMin ? (
-            <>
-              Yours: <b>{span(ownMin)}</b>; ours {span(proposed)}.{' '}
-              <button type="button" className="in-words" onClick={() => change({ 'oven.ownMin': undefined })}>
-                Take ours
-              </button>
-            </>
-          ) : (
-            <button
-              type="button"
-              className="in-words"
-              onClick={() => change({ 'oven.ownMin': Math.max(1, Math.round(proposed) || 30) })}
-            >
-              Bake it for minutes of my own
-            </button>
-          )}
-        </p>
-      }
       whatIf={
         o.otherFan.proposedMin !== null && (
           <>
@@ -99,6 +79,24 @@ export function OvenStation() {
             <b>{clock(momentAt(serveAt, bake.startMin + bake.minutes))}</b>.
           </li>
         )}
+        <li>
+          {ownMin ? (
+            <>
+              Yours: <b>{span(ownMin)}</b>; ours {span(proposed)}.{' '}
+              <button type="button" className="in-words" onClick={() => change({ 'oven.ownMin': undefined })}>
+                Take ours
+              </button>
+            </>
+          ) : (
+            <button
+              type="button"
+              className="in-words"
+              onClick={() => change({ 'oven.ownMin': Math.max(1, Math.round(proposed) || 30) })}
+            >
+              Bake it for minutes of my own
+            </button>
+          )}
+        </li>
         {o.bake.advice.map((a) => (
           <li key={a.code}>{adviceWords[a.code]?.(a as unknown as Record<string, unknown>) ?? ''}</li>
         ))}
@@ -107,7 +105,6 @@ export function OvenStation() {
   );
 }
 
-/** The heats of a bake, one after the other. */
 /** Its heats one after the other, the scale said once. */
 const heatsOf = ({ spec }: OvenPlan): string =>
   spec.oven.steps
