@@ -36,7 +36,7 @@ export function History({ entries, now }: { entries: readonly LogEntry[]; now: N
     .slice(phone ? -4 : undefined);
   if (all.length < 2) return null;
   const y = (share: number) => 150 - (Math.max(0.5, Math.min(1.4, share)) - 0.5) * 120;
-  const step = (width - 80) / all.length;
+  const step = (width - 112) / all.length;
   return (
     <Drawing
       w={width}

@@ -72,7 +72,10 @@ export function Today() {
       >
         <section>
           <p className="quiet-ink m-0" style={{ fontSize: 18, fontWeight: 520 }}>
-            {dayOf(now)}, {clock(now)} · kitchen {degrees(kitchen.roomC, 0)}
+            {dayOf(now)}, {clock(now)} · kitchen {degrees(kitchen.roomC, 0)} ·{' '}
+            <Link to="/days" style={{ display: 'inline-block', padding: '10px 4px', margin: '-10px 0' }}>
+              All days
+            </Link>
           </p>
           <h1 className="sign" style={{ fontSize: 'clamp(32px, 4.1vw, 54px)', lineHeight: 1.06, margin: '6px 0 8px' }}>
             {over
@@ -107,9 +110,6 @@ export function Today() {
             </Link>
             <Link to="/new" className="press quiet">
               Another day
-            </Link>
-            <Link to="/days" className="press quiet">
-              All days
             </Link>
           </div>
         </section>
