@@ -43,6 +43,6 @@ test('A: pasties, raw and layered, each from its own ball', async ({ page, empty
   expect([...order].sort((a, b) => a - b)).toEqual(order);
   expect(call('Brush')).toContain('milk');
   expect(call('into the oven')).toContain('4 and 3 to a tray');
-  expect(call('into the oven')).toContain('210°, from 15 min 175°');
+  expect(call('into the oven')).toContain('210 °C, from 15 min 175 °C');
   await cook.keepInLog('Good on the walk.');
 });

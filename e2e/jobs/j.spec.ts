@@ -26,7 +26,7 @@ test('J: plums under a lattice, hot at first and then gently', async ({ page, em
   expect(calls.some((c) => c.startsWith('Strips over') || c.includes('Strips over'))).toBe(true);
   expect(calls.some((c) => c.includes('Oven on: 220°'))).toBe(true);
   const into = calls.find((c) => c.includes('into the oven')) ?? '';
-  expect(into).toContain('220°, from 20 min 180°');
+  expect(into).toContain('220 °C, from 20 min 180 °C');
   expect(into).toContain('boils in the middle');
   expect(calls.findIndex((c) => c.includes('oven to 180°'))).toBeGreaterThan(
     calls.findIndex((c) => c.includes('into the oven')),

@@ -1,7 +1,7 @@
 import { expect, test } from '../household';
 import { Cook } from './cook';
 
-const page2 = `Sunday Hand Pies
+const chatty = `Sunday Hand Pies
 Hi all! These are the ones I make when the kids come over. Makes 8 hand pies.
 
 For the dough:
@@ -37,7 +37,7 @@ test('O: from a chatty American page, read as meant, kept as written, shown in i
   ] as const)
     await page.getByRole('radiogroup', { name: label }).getByRole('radio', { name: word, exact: true }).click();
   await page.goto(`${empty.url}/recipe`);
-  await page.getByRole('textbox', { name: /words/ }).fill(page2);
+  await page.getByRole('textbox', { name: /words/ }).fill(chatty);
   await page.getByRole('button', { name: 'Read it' }).click();
   const list = page.locator('.understood-list');
   await expect(list).toBeVisible();

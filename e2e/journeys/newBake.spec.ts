@@ -6,6 +6,7 @@ test('from nothing: the empty day asks what is for the table, and when', async (
   await expect(page.getByRole('figure', { name: 'The Cold Line' })).toContainText('nothing to keep cold yet');
   await accessible(page);
   await page.getByLabel('day and time at the table').fill('2020-01-01T18:30');
+  await page.getByLabel('day and time at the table').press('Tab');
   await expect(page.getByText('That moment has passed')).toBeVisible();
   await page.getByRole('button', { name: 'Hand pies' }).click();
   await expect(page.getByRole('button', { name: 'Take hand pies' })).toBeDisabled();

@@ -1,8 +1,11 @@
+import { coolingStages } from './coolingStages';
 import { RefusedInput } from '../quantities/refusal';
 import type { GridCells, Shape } from './grid';
 import { lookup, temperatureAt, type Material } from './material';
 import { simulate, type Metric, type Phase } from './simulate';
 import { fatWindow } from './windows';
+
+const { hotC, throughC, coldC, firstMin, secondMin } = coolingStages;
 
 export type CoolingCaution = 'notReached21' | 'slowStage1' | 'notReached5' | 'slowStage2' | 'within';
 
@@ -53,23 +56,23 @@ export function coolFilling(o: {
     const [low, high] = [Math.min(a, b), Math.max(a, b)];
     const inside =
       high === low
-        ? low >= 5 && low <= 60
+        ? low >= coldC && low <= hotC
           ? 1
           : 0
-        : Math.max(0, Math.min(high, 60) - Math.max(low, 5)) / (high - low);
+        : Math.max(0, Math.min(high, hotC) - Math.max(low, coldC)) / (high - low);
     danger += span * inside;
   }
-  const [to60, to21, to5] = [down(60), down(21), down(5)];
+  const [to60, to21, to5] = [down(hotC), down(throughC), down(coldC)];
   const stage1 = to60 !== null && to21 !== null ? to21 - to60 : null;
   const stage2 = to21 !== null && to5 !== null ? to5 - to21 : null;
   const caution: CoolingCaution =
     stage1 === null
       ? 'notReached21'
-      : stage1 > 120
+      : stage1 > firstMin
         ? 'slowStage1'
         : stage2 === null
           ? 'notReached5'
-          : stage2 > 240
+          : stage2 > secondMin
             ? 'slowStage2'
             : 'within';
   return {

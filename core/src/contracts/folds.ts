@@ -10,8 +10,8 @@ export type FoldWord = (typeof foldNames)[number];
 export const coldPlaces = ['fridge', 'freezer'] as const;
 
 /**
- * How a cook rests a pastry: as worked out, so many minutes of their own, only when it has gone soft, not before it is shaped but then, not at all, or
- * covered at room heat.
+ * How a cook rests a pastry: as worked out, so many minutes of their own, only when it has gone soft, not before it is shaped
+ * but then, not at all, or covered at room heat.
  */
 export const restWays = ['workedOut', 'own', 'onlyIfSoft', 'shapesOnly', 'none', 'room'] as const;
 export type RestWay = (typeof restWays)[number];

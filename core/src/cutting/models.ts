@@ -257,7 +257,7 @@ export const cuttingModels = [
     name: 'cutting.twoCutters',
     summary: 'Bases and lids from two cutters laid on one sheet, trimmings rolled again',
     units: 'mm, mm²',
-    source: 'Rows, lids first; the smallest first sheet whose trimmings give the rest',
+    source: 'Rows, lids in what bases leave free; the smallest first sheet whose trimmings give the rest',
     certainty: 'estimate',
     input: inputs.TwoCuttersInput,
     run: twoCutters,

@@ -111,7 +111,7 @@ const circleMm2 = (d: number) => (Math.PI / 4) * d * d;
 const areaOf = (r: PairRoll) => r.lengthMm * r.widthMm * r.sheets;
 
 /**
- * Bases and lids from two cutters laid on one sheet, in rows, lids first; the trimmings are gathered and rolled again for the last
+ * Bases and lids from two cutters laid on one sheet in rows, lids in what bases leave free; the trimmings are gathered and rolled again for the last
  * pairs, so often, as thick as before. The first sheet is the smallest whose trimmings still give what it does not.
  * @param o both cutters, mm (20 to 400), pairs (1 to 100), trim and gap, bench and pin, re-rolls (0 to 3)
  * @example twoCutters({ baseMm: 100, lidMm: 80, pairs: 6, trim: 5, gap: 2, long: 600, wide: 400, maxRerolls: 0 }).rolls.length // 1

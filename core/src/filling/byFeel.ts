@@ -4,7 +4,7 @@ import { within } from '../quantities/refusal';
 import { bindsAs, isPoured } from './poured';
 
 /** Share of a bed of dice that is room between them, and what stands over the topmost, mm (estimates). */
-const roomBetween = 0.4;
+export const roomBetween = 0.4;
 const overTopMm = 5;
 /** Solids of a filling, g/ml (estimate: roots 1.0, meat 1.05). */
 const solidGPerMl = 1;

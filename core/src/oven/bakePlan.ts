@@ -19,6 +19,8 @@ export type BakeAdvice =
   | { code: 'NEVER_READY'; binds: string };
 
 export interface BakePlan extends Bake {
+  /** Hot enough for long enough everywhere, min: the later one of what may stand under it, and never sooner in a fast kitchen. */
+  safeMin: number | null;
   proposedMin: number | null;
   rangeMin: [number, number] | null;
   uncertaintyPct: number;
@@ -65,7 +67,8 @@ export function planBakeTime(spec: BakeSpec, myBakes: readonly number[] = []): B
     }
   }
   const uncertaintyPct = Math.round(100 * (Math.exp(sigma) - 1));
-  const base = { uncertaintyPct, kitchenFactor: kitchen.factor };
+  const safeMin = bake.times.safe === null || safe === null ? null : safe * Math.max(1, kitchen.factor);
+  const base = { uncertaintyPct, kitchenFactor: kitchen.factor, safeMin };
   if (proposed === null || earliest === null || latest === null || lookAt === null || bake.proposedAll === null) {
     return {
       ...bake,

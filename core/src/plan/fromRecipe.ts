@@ -26,6 +26,10 @@ import { ItemOvenInput } from '../contracts/oven';
 export class CorrectionInput {
   @Optional() @NumberIn(0, 2000, '', { integer: true }) amount?: number;
   @Optional() @OneOf(factKinds) fact?: FactKind;
+  /** Which of the facts of the reading, where one of several of its kind is meant. */
+  @Optional() @NumberIn(0, 2000, '', { integer: true }) at?: number;
+  /** The other side, of a fact that has two. */
+  @Optional() @NumberIn(0, 100_000, 'mm') other?: number;
   @Optional() @OneOf(ingredientIds) ingredient?: string;
   @Optional() @OneOf(['dough', 'filling', 'wash', 'method']) section?: Section;
   @ValidateIf((o: CorrectionInput) => o.value !== undefined && o.value !== null)
@@ -88,9 +92,11 @@ export function corrected(read: ReadRecipe, corrections: readonly CorrectionInpu
       ...(typeof c.value === 'number' ? { grams: c.value, gramsHigh: c.value } : {}),
     };
   });
-  const facts = read.facts.map((f) => {
-    const c = corrections.findLast((x) => x.fact === f.kind && typeof x.value === 'number');
-    return c ? { ...f, low: c.value as number, high: c.value as number } : f;
+  const facts = read.facts.map((f, i) => {
+    const c = corrections.findLast(
+      (x) => x.fact === f.kind && typeof x.value === 'number' && (x.at === undefined || x.at === i),
+    );
+    return c ? { ...f, low: c.value as number, high: c.other ?? (c.value as number) } : f;
   });
   for (const c of corrections)
     if (c.fact && typeof c.value === 'number' && !facts.some((f) => f.kind === c.fact))

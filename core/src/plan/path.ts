@@ -27,6 +27,13 @@ export function writePath<Document extends object>(document: Document, path: str
   return put(document, path.split('.'), path, value) as Document;
 }
 
+/**
+ * The document with several paths written, one after the other.
+ * @example writePaths({ folds: { turns: 4, fold: 3 } }, { 'folds.turns': 5 }) // { folds: { turns: 5, fold: 3 } }
+ */
+export const writePaths = <Document extends object>(document: Document, changes: Record<string, unknown>): Document =>
+  Object.entries(changes).reduce((made, [path, value]) => writePath(made, path, value), document);
+
 function put(at: object, names: readonly string[], path: string, value: unknown): object {
   const [name, ...rest] = names as [string, ...string[]];
   const inner = own(at, name);

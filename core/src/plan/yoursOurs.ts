@@ -22,7 +22,7 @@ export function withWritten(
   const ours = plannedAs(item, kitchen);
   const rest = ours.steps.find((s) => s.code === 'rest');
   const reckoned: Written = {
-    rest: rest?.minutes ?? null,
+    rest: item.dough.pastry === 'filo' ? null : (rest?.minutes ?? 0),
     bake: ours.oven.bake.proposed,
     filling: ours.filling.totalG,
     dough: ours.cut.doughMassG,
@@ -53,7 +53,7 @@ export function withWritten(
   const keeps = (what: Difference) => written[what] !== null && !takesOurs.includes(what);
   const made: ItemInput = {
     ...item,
-    ...(keeps('rest') && rest
+    ...(keeps('rest') && reckoned.rest !== null
       ? {
           folds: {
             ...item.folds,

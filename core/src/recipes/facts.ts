@@ -49,6 +49,8 @@ const value = (text: string): number =>
 
 interface Finder {
   kind: FactKind;
+  /** What is larger is something else. */
+  most?: number;
   pattern: RegExp;
   scale?: (match: RegExpExecArray) => number;
 }
@@ -90,8 +92,9 @@ const finders: readonly Finder[] = [
     scale: (m) => lengthMm(m, 3),
   },
   {
-    // an inch is no thickness: what is rolled to 12 inches is as wide
+    // what is rolled to 12 inches is as wide, not as thick
     kind: 'thicknessMm',
+    most: 25,
     pattern: of(
       `roll(?:ed)? (?:(?:it|them|out|the (?:dough|pastry|sheet)) )*(?:to|at)(?: about)?\\s+(\\d+(?:\\.\\d)?(?!\\d| \\d)|\\d\\/\\d+|[½¼¾⅛⅜])()\\s*${length}(?![a-z])(?!\\s*(?:[x×]|by|round|circle|square|rect|wide|across|disc))`,
     ),
@@ -171,7 +174,7 @@ function placed(text: string, line: number, m: RegExpExecArray): { words: string
  */
 export function factsIn(text: string, line: number, before = ''): Fact[] {
   const facts: Fact[] = [];
-  for (const { kind, pattern, scale } of finders) {
+  for (const { kind, most = Infinity, pattern, scale } of finders) {
     pattern.lastIndex = 0;
     for (let m = pattern.exec(text); m; m = pattern.exec(text)) {
       const k = scale ? scale(m) : 1;
@@ -182,7 +185,7 @@ export function factsIn(text: string, line: number, before = ''): Fact[] {
         facts.push({ kind: 'makes', low, high, ...placed(text, line, m) });
         facts.push({ kind, low: grams, high: grams, ...placed(text, line, m) });
       } else if (pairs.has(kind)) facts.push({ kind, low, high, ...placed(text, line, m) });
-      else if (Number.isFinite(low) && high >= low && !(anyCount.has(kind) && /^an?$/i.test(m[1] ?? '')))
+      else if (Number.isFinite(low) && high >= low && low <= most && !(anyCount.has(kind) && /^an?$/i.test(m[1] ?? '')))
         facts.push({ kind, low, high, ...placed(text, line, m) });
     }
   }
@@ -247,7 +250,7 @@ function heatsIn(text: string, line: number): Fact[] {
 
 /** A number of three figures beside an oven's words and without a scale: `lower to 350`, `a 400 oven`. Whose degrees it is, the page says, or nobody. */
 const bareHeat =
-  /\b(?:oven (?:at|to|of)|(?:reduce|lower|drop|raise|turn)(?: (?:the|your|it|heat|oven|temperature|down|up))* to|(?:bake|roast)d? (?:it |them )?(?:at|in an?)|(?:in|into) an?)\s+(\d{3})(?! ?(?:[°º]|degrees?|[cf]\b|g\b|ml|mm|min|\d))(?=[\s,.;)]|$)/giu;
+  /\b(?:oven (?:at|to|of)|(?:reduce|lower|drop|raise|turn)(?: (?:the|your|it|heat|oven|temperature|down|up))* to|(?:bake|roast)d? (?:it |them )?(?:at|in an?)|(?:in|into) an?)\s+(\d{3})(?! ?(?:[°º]|degrees?|[cf]\b|g\b|ml|mm|cm|min|[x×]|by\b|\d))(?=[\s,.;)]|$)/giu;
 
 function bareHeats(text: string, line: number, known: readonly Fact[]): Fact[] {
   if (!/\b(oven|bak(e|ed|ing)|roast)/i.test(text)) return [];

@@ -58,7 +58,7 @@ export function Poured({ item, itemIndex, now, say }: Props) {
       </div>
       <p className="m-0" style={{ fontSize: 20 }}>
         {weight(state.firstLotG)} first, of {weight(state.plannedG)}
-        {state.leftG < -0.5 ? `; ${plain(-state.leftG, 0)} more than planned` : ''}
+        {state.leftG < -0.5 ? `; ${weight(-state.leftG)} more than planned` : ''}
       </p>
       <div className="bench-row">
         <button

@@ -1,7 +1,7 @@
 import type { Rechill } from '@crustallum/core/plan/questions/rechill';
 import { useEffect, useRef, type ReactNode } from 'react';
 import { Because } from '../design/ui/Because';
-import { clock, degrees, momentAt, plain, span, timer, until } from '../wording/numbers';
+import { clock, degrees, degreesApart, momentAt, plain, span, timer, until } from '../wording/numbers';
 import { costOf, type Cost } from './delay';
 import type { BenchRun, BenchState } from './run';
 import { doubleKnock, knock } from './sounds';
@@ -143,7 +143,9 @@ function probeWords(probe: ProbeInHand): string {
   if (probe.odd !== null) return `It says ${degrees(probe.odd, 0)}: no pastry is that warm. Is it in?`;
   if (probe.last === null) return probe.silent ? 'It does not answer; the reckoning goes on.' : 'Waiting for it.';
   const pace =
-    probe.pace === null ? '' : `${probe.pace < 0 ? 'cooling' : 'warming'} ${degrees(Math.abs(probe.pace), 2)} a minute`;
+    probe.pace === null
+      ? ''
+      : `${probe.pace < 0 ? 'cooling' : 'warming'} ${degreesApart(Math.abs(probe.pace), 2)} a minute`;
   const made = probe.recalibrated;
   if (!made || made.status === 'tooFew') return pace;
   if (made.status === 'outOfRange') return `${pace}; too far from the reckoning to learn from`;

@@ -116,6 +116,7 @@ describe('a day and an hour', () => {
     open('/new');
     const field = await screen.findByRole<HTMLInputElement>('textbox', { name: 'day and time at the table' });
     fireEvent.change(field, { target: { value: '2037-05-01T19:00' } });
+    fireEvent.blur(field);
     fireEvent.click(screen.getByRole('button', { name: 'a quarter of an hour later' }));
     expect(field.value).toBe('Friday 1 May, 19:15');
     fireEvent.keyDown(screen.getByRole('slider', { name: 'hour at the table' }), { key: 'ArrowLeft' });

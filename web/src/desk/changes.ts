@@ -5,7 +5,7 @@ import { desk } from './desk';
 import { history } from './history';
 import type { AppDispatch, RootState } from './store';
 import { stations, type Station } from '@crustallum/core/contracts/stations';
-import { writePath, readPath } from '@crustallum/core/plan/path';
+import { readPath, writePaths } from '@crustallum/core/plan/path';
 
 const stationOf = (path: string): Station => {
   const head = path.split('.')[0] as string;
@@ -25,8 +25,7 @@ export function changeItem(id: string, asked: Record<string, unknown>) {
   return async (dispatch: AppDispatch, getState: () => RootState): Promise<void> => {
     const item = getState().desk.items.find((i) => i.id === id);
     if (!item) return;
-    let after = item.document;
-    for (const [path, value] of Object.entries(changes)) after = writePath(after, path, value);
+    const after = writePaths(item.document, changes);
     await dispatch(changeDocument(id, after, Object.keys(changes)[0] as string));
   };
 }

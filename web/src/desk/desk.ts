@@ -3,7 +3,7 @@ import type { KitchenInput } from '@crustallum/core/contracts/kitchen';
 import type { MealInput } from '@crustallum/core/contracts/meal';
 import type { Station } from '@crustallum/core/contracts/stations';
 import type { BakePlanResult } from '@crustallum/core/plan/bake';
-import { writePath } from '@crustallum/core/plan/path';
+import { writePaths } from '@crustallum/core/plan/path';
 import type { Refusal } from '@crustallum/core/quantities/refusal';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { StoredBake, StoredItem } from '@crustallum/core/contracts/bake';
@@ -188,8 +188,7 @@ export const desk = createSlice({
     },
     /** Another page of this device changed a document that lies here too: it sends it, here it is only shown. */
     changedInOtherTab(state, { payload }: PayloadAction<{ id: string; changes: Record<string, unknown> }>) {
-      const changed = <T extends object>(of: T): T =>
-        Object.entries(payload.changes).reduce((made, [path, value]) => writePath(made, path, value), of);
+      const changed = <T extends object>(of: T): T => writePaths(of, payload.changes);
       if (state.meal && state.bakeId && payload.id === mealId(state.bakeId)) state.meal = changed(state.meal);
       const at = state.items.findIndex((i) => i.id === payload.id);
       const item = state.items[at];

@@ -15,7 +15,7 @@ import { DayField } from '../design/ui/DayField';
 import { NumberField } from '../design/ui/NumberField';
 import { TextField } from '../design/ui/TextField';
 import { allergenWords } from '../wording/dough';
-import { degrees, plain, shortDay, weight } from '../wording/numbers';
+import { fromTo, plain, shortDay, weight } from '../wording/numbers';
 import { LabelBar } from './LabelBar';
 import { placeWords } from './places';
 
@@ -100,8 +100,8 @@ export function Detail({ thing, needG }: { thing: LarderThing; needG: number | n
           </p>
           {window && (
             <p className="m-0">
-              Works <strong>{`${plain(window.brittleBelow, 0)}–${degrees(window.idealHigh, 0)}`}</strong> folded,{' '}
-              <strong>{`${plain(window.handLow, 0)}–${degrees(window.handHigh, 0)}`}</strong> rubbed in.
+              Works <strong>{fromTo(window.brittleBelow, window.idealHigh)}</strong> folded,{' '}
+              <strong>{fromTo(window.handLow, window.handHigh)}</strong> rubbed in.
             </p>
           )}
           <Cups thing={thing} isFlour={known.group === 'flour'} bulk={known.bulkGPerMl} set={set} />

@@ -303,7 +303,7 @@ function Entry({
             <Rule
               label="The lid stood"
               value={answers.stoodMm ?? Math.round((draft.snapshot.expectedMm ?? 8) * 2) / 2}
-              unanswered={answers.stoodMm === undefined}
+              unanswered={answers.stoodMm === undefined ? 'not said; forecast' : undefined}
               rule={rule(120, 'mm')}
               step={0.5}
               unit="mm"
@@ -318,7 +318,7 @@ function Entry({
             <Rule
               label="Leaked"
               value={answers.leaks ?? 0}
-              unanswered={answers.leaks === undefined}
+              unanswered={answers.leaks === undefined ? 'not said' : undefined}
               rule={rule(60, 'pieces', true)}
               step={1}
               unit={`of ${pieces}`}
@@ -422,7 +422,7 @@ function Entry({
                     <span>
                       {weight(f.madeG, f.madeG < 20 ? 1 : 0)}
                       {Math.abs(f.madeG - f.plannedG) > Math.max(1, 0.02 * f.plannedG) && (
-                        <span className="quiet-ink"> of {plain(f.plannedG, f.plannedG < 20 ? 1 : 0)}</span>
+                        <span className="quiet-ink"> of {weight(f.plannedG, f.plannedG < 20 ? 1 : 0)}</span>
                       )}
                     </span>
                   </li>
@@ -444,7 +444,7 @@ function Entry({
                     <span>{p.name}</span>
                     <span>
                       {weight(p.madeG, p.madeG < 20 ? 1 : 0)}
-                      <span className="quiet-ink"> of {plain(p.plannedG, p.plannedG < 20 ? 1 : 0)}</span>
+                      <span className="quiet-ink"> of {weight(p.plannedG, p.plannedG < 20 ? 1 : 0)}</span>
                     </span>
                   </li>
                 ))}

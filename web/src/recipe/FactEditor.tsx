@@ -17,19 +17,28 @@ function unitOf(kind: FactKind): { unit: string; scale: number; most: number; in
 }
 
 /** A size, a time, a heat or a count put right. */
-export function FactEditor({ fact, onChange }: { fact: Fact; onChange: (c: Correction) => void }) {
+export function FactEditor({ fact, at, onChange }: { fact: Fact; at: number; onChange: (c: Correction) => void }) {
   const { unit, scale, most, integer } = unitOf(fact.kind);
+  const pair = fact.kind === 'pieceBy' || fact.kind === 'sheetBy';
+  const name = `${factWords[fact.kind]}, put right`;
+  const common = { rule: { min: 0, max: most, unit, integer }, unit, scale };
+  const set = (low: number, high: number) =>
+    onChange({ fact: fact.kind, at, value: low, ...(pair ? { other: high } : {}) });
   return (
     <div className="row-editor flex items-baseline justify-between">
       <span>means</span>
-      <NumberField
-        label={`${factWords[fact.kind]}, put right`}
-        value={fact.low}
-        rule={{ min: 0, max: most, unit, integer }}
-        unit={unit}
-        scale={scale}
-        onChange={(value) => onChange({ fact: fact.kind, value })}
-      />
+      <NumberField {...common} label={name} value={fact.low} onChange={(value) => set(value, fact.high)} />
+      {pair && (
+        <>
+          by
+          <NumberField
+            {...common}
+            label={`${name}, other side`}
+            value={fact.high}
+            onChange={(value) => set(fact.low, value)}
+          />
+        </>
+      )}
     </div>
   );
 }

@@ -6,6 +6,7 @@ import { useAppSelector } from '../desk/store';
 import { Pick } from '../design/ui/Pick';
 import { Press } from '../design/ui/Press';
 import { usePhone } from '../design/ui/useWidth';
+import type { ReadRecipe } from '@crustallum/core/recipes/readRecipe';
 import type { Alarm } from '@crustallum/core/recipes/alarms';
 import { differences, type Difference } from '@crustallum/core/plan/differences';
 import { YoursOurs } from './YoursOurs';
@@ -27,9 +28,12 @@ const tomorrow = (): string => {
   return `${d.getFullYear()}-${pad(d.getMonth() + 1)}-${pad(d.getDate())}T18:30`;
 };
 const mostRows = 120;
+/** Whether two corrections are of one thing. */
+const same = (a: Correction, b: Correction): boolean =>
+  b.amount !== undefined ? a.amount === b.amount : a.fact === b.fact && a.at === b.at;
 /** Whether a correction is of what an alarm is about. */
 const sameAbout = (about: Alarm['about'], c: Correction): boolean =>
-  about.amount !== undefined ? about.amount === c.amount : about.fact !== undefined && about.fact === c.fact;
+  same(c, about) && (about.amount !== undefined || about.fact !== undefined);
 
 /** From a written recipe: the words at the left, what was understood of them beside, and a bake in the end. */
 export function Recipe() {
@@ -75,10 +79,7 @@ export function Recipe() {
   };
   const correct = useCallback(
     (c: Correction) =>
-      setCorrections((now) => [
-        ...now.filter((x) => (c.amount !== undefined ? x.amount !== c.amount : x.fact !== c.fact)),
-        { ...now.find((x) => (c.amount !== undefined ? x.amount === c.amount : x.fact === c.fact)), ...c },
-      ]),
+      setCorrections((now) => [...now.filter((x) => !same(x, c)), { ...now.find((x) => same(x, c)), ...c }]),
     [],
   );
   const rows = useMemo(() => (read ? rowsOf(read, made).slice(0, mostRows) : []), [read, made]);
@@ -251,7 +252,7 @@ function Understood({
                   )}
                   onChoose={(value) => row.alarm && correct({ ...row.alarm.about, value })}
                 />
-              ) : row.amount !== undefined ? (
+              ) : row.amount !== undefined || row.fact !== undefined ? (
                 <>
                   <button
                     type="button"
@@ -264,28 +265,7 @@ function Understood({
                       {row.state === 'unknown' && <em className="unsaid">what is this?</em>} {row.text}
                     </span>
                   </button>
-                  {open === row.key && now.amounts[row.amount] && (
-                    <RowEditor
-                      amount={now.amounts[row.amount] as (typeof now.amounts)[number]}
-                      index={row.amount}
-                      onChange={correct}
-                    />
-                  )}
-                </>
-              ) : row.fact !== undefined ? (
-                <>
-                  <button
-                    type="button"
-                    className="understood-row"
-                    aria-expanded={open === row.key}
-                    onClick={() => setOpen(open === row.key ? null : row.key)}
-                  >
-                    <strong>{row.name}</strong>
-                    <span>{row.text}</span>
-                  </button>
-                  {open === row.key && now.facts[row.fact] && (
-                    <FactEditor fact={now.facts[row.fact] as (typeof now.facts)[number]} onChange={correct} />
-                  )}
+                  {open === row.key && <Editor row={row} now={now} onChange={correct} />}
                 </>
               ) : (
                 <div className="understood-row">
@@ -301,4 +281,12 @@ function Understood({
       </div>
     </div>
   );
+}
+
+/** What a pressed row is put right with: an amount by its grams, its name and its part; a fact by its number. */
+function Editor({ row, now, onChange }: { row: Row; now: ReadRecipe; onChange: (c: Correction) => void }) {
+  const amount = row.amount === undefined ? undefined : now.amounts[row.amount];
+  const fact = row.fact === undefined ? undefined : now.facts[row.fact];
+  if (amount && row.amount !== undefined) return <RowEditor amount={amount} index={row.amount} onChange={onChange} />;
+  return fact && row.fact !== undefined ? <FactEditor fact={fact} at={row.fact} onChange={onChange} /> : null;
 }

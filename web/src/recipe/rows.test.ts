@@ -52,7 +52,7 @@ describe('the rows of what was understood', () => {
   it('say what is taken for what is not said, by its unit', () => {
     const blank = rows('200 g flour\n100 g butter').filter((r) => r.state === 'notSaid');
     const of = (name: string) => blank.find((r) => r.name === name)?.text;
-    expect(of('Oven')).toMatch(/^\d+° taken$/);
+    expect(of('Oven')).toMatch(/^\d+ °C taken$/);
     expect(of('Rolled to')).toMatch(/ mm taken$/);
     expect(of('Water')).toMatch(/ g taken$/);
   });
@@ -75,7 +75,7 @@ describe('a fact as it is read', () => {
     [{ kind: 'tinMm', low: 228.6, high: 228.6 }, '22.9 cm'],
     [{ kind: 'bakeMin', low: 30, high: 35 }, '30 min–35 min'],
     [{ kind: 'restMin', low: 120, high: 120 }, '2 h 00'],
-    [{ kind: 'oven', low: 190.6, high: 190.6 }, '191°'],
+    [{ kind: 'oven', low: 190.6, high: 190.6 }, '191 °C'],
     [{ kind: 'thicknessMm', low: 3, high: 4 }, '3–4 mm'],
     [{ kind: 'serves', low: 4, high: 6 }, '4–6'],
     [{ kind: 'portionG', low: 120, high: 120 }, '120 g'],

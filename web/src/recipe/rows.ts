@@ -1,7 +1,7 @@
 import type { FromRecipe } from '@crustallum/core/plan/fromRecipe';
 import type { Alarm } from '@crustallum/core/recipes/alarms';
 import type { ReadRecipe } from '@crustallum/core/recipes/readRecipe';
-import { degrees, plain, quantity, spread, weight } from '../wording/numbers';
+import { heat, plain, quantity, spread, weight } from '../wording/numbers';
 import { blankWords, factWords, factWritten } from '../wording/recipe';
 
 /** One line of what was understood. */
@@ -71,7 +71,7 @@ export function rowsOf(read: ReadRecipe, made: FromRecipe | null): Row[] {
 
 function takenWritten(what: string, value: number | string): string {
   if (typeof value === 'string') return value;
-  if (what === 'oven') return `${degrees(value, 0)}`;
+  if (what === 'oven') return heat(value);
   if (what === 'thicknessMm') return quantity(value, 'mm');
   if (what === 'cutterMm') return quantity(value / 10, 'cm');
   if (what === 'cookMin') return `${plain(value, 0)} min`;

@@ -1,4 +1,5 @@
 import type { ItemPlan } from '@crustallum/core/plan/item';
+import { dayStanding } from '@crustallum/core/contracts/dayStanding';
 import { shortages } from '@crustallum/core/plan/needs/needs';
 import type { ItemInput } from '@crustallum/core/contracts/item';
 import { lazy, useMemo } from 'react';
@@ -32,7 +33,9 @@ export function Today() {
   const { sealed, inHand } = useRunOf(bakeId);
   const short = useMemo(() => (plan && larder ? shortages(plan.needs, larder) : []), [plan, larder]);
   // only where there is no day at all: one that is still being fetched is not to be made anew
-  if (bakes && !bakeId && currentBake(bakes, now.getTime()) === undefined) return <NewDay />;
+  const open = bakes?.find((b) => b.id === bakeId);
+  const done = !bakeId || (open !== undefined && dayStanding(open, now.getTime()) === 'done');
+  if (bakes && done && currentBake(bakes, now.getTime()) === undefined) return <NewDay />;
   if (isError && !bakeId) {
     return (
       <main className="sheet" style={{ display: 'block', padding: 40 }}>

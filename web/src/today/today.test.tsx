@@ -131,6 +131,7 @@ describe('a new day', () => {
     open('/new');
     await heading('What is for the table, and when?');
     fireEvent.change(screen.getByLabelText('day and time at the table'), { target: { value: '2020-01-01T12:00' } });
+    fireEvent.blur(screen.getByLabelText('day and time at the table'));
     expect(screen.getByText(/That moment has passed/)).toBeTruthy();
     fireEvent.click(screen.getByRole('button', { name: 'Hand pies' }));
     expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Take hand pies' }).disabled).toBe(true);

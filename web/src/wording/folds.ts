@@ -1,7 +1,7 @@
 import type { FridgeShapeName } from '@crustallum/core/cold/fridgeShapes';
 import type { LeafPieceKind, LeafPieces } from '@crustallum/core/filling/leafPieces';
 import type { Laying, LayingAct } from '@crustallum/core/lamination/leafLaying';
-import { counted, degrees, long } from './numbers';
+import { counted, long, plain } from './numbers';
 import type { FoldWord, LockIn } from '@crustallum/core/contracts/folds';
 
 export const lockInWords: Record<LockIn, string> = {
@@ -40,7 +40,7 @@ export const layingWords: Record<Laying, string> = {
 export function actWords(a: LayingAct, halves = false): string {
   const leaves = `${a.leaves} ${halves ? 'half leaves' : a.leaves === 1 ? 'leaf' : 'leaves'}`;
   const over = a.overlapMm > 0 ? `, lapped ${long(a.overlapMm)}` : '';
-  const turned = a.turnDeg ? `, each turned ${degrees(a.turnDeg, 0)}` : '';
+  const turned = a.turnDeg ? `, each turned ${plain(a.turnDeg, 0)}°` : '';
   switch (a.act) {
     case 'base':
       return `${leaves} under${over}${turned}, brushed one by one, their ends over the rim`;

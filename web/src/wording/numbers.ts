@@ -104,10 +104,13 @@ export const degrees = (value: number, digits = 1): string =>
 /** Nothing cooler than an oven has a gas mark. */
 const warmthScale = () => (units().heat === 'F' ? 'F' : 'C');
 /** The heat of an oven with its scale: `200 °C`, `392 °F`, `gas 6`. */
-export function heat(value: number, digits = 0): string {
-  const { number, unit } = asHeat(value, units().heat, digits);
+export function heat(value: number, digits = 0, scale = units().heat): string {
+  const { number, unit } = asHeat(value, scale, digits);
   return unit === 'gas' ? `gas ${number}` : `${number} ${unit}`;
 }
+/** From so warm to so warm, the sign said once: `8–16°`. */
+export const fromTo = (low: number, high: number, digits = 0): string =>
+  `${degrees(low, digits).replace('°', '')}–${degrees(high, digits)}`;
 /** So many degrees more or less. */
 export const degreesApart = (k: number, digits = 0): string => `${asDegreesApart(k, units().heat, digits).number}°`;
 /** What a cook reads on a ruler in centimetres, or in inches: `12.0 cm`, `4 3/4 in`. */

@@ -21,17 +21,19 @@ export const whatIfWords = (name: WhatIfName, changes: Changes): string =>
 
 const value = (r: Remedy, key: string, places = 0): string => plain(Number(r.values[key] ?? 0), places);
 
+const warmth = (r: Remedy, key: string, places = 0): string => degrees(Number(r.values[key] ?? 0), places);
+
 /** What would mend it, as something to do. */
 export const repairWords = (r: Remedy): string =>
   ({
     restEachTurn: 'Rest after every turn',
     rollInGoes: `Roll it out in ${value(r, 'goes')} goes, cold between`,
-    colder: `Chill it to ${value(r, 'toC', 1)}°, ${span(Number(r.values['chillMoreMin'] ?? 0))} longer before`,
+    colder: `Chill it to ${warmth(r, 'toC', 1)}, ${span(Number(r.values['chillMoreMin'] ?? 0))} longer before`,
     smallerLots: `Close ${value(r, 'pieces')}, chill ${value(r, 'pieces')}: ${value(r, 'lots')} lots`,
-    coldStone: `Work on a stone from the fridge (${value(r, 'benchC')}°)`,
-    freezer: `Chill it in the freezer, to ${value(r, 'toC', 1)}°`,
+    coldStone: `Work on a stone from the fridge (${warmth(r, 'benchC')})`,
+    freezer: `Chill it in the freezer, to ${warmth(r, 'toC', 1)}`,
     otherFat: `Use ${fatWords[String(r.values['fat'])] ?? String(r.values['fat'])}`,
-    coolerHour: `Work when the kitchen is at ${value(r, 'roomC')}°`,
+    coolerHour: `Work when the kitchen is at ${warmth(r, 'roomC')}`,
   })[r.name];
 
 /** What it does to the day's length. */

@@ -1,11 +1,11 @@
-import { degrees, plain } from './numbers';
+import { heat, plain } from './numbers';
 
 /** Heats of a bake as the plan words them (`0:210 15:175`), said: "210°, from 15 min 175°". */
 export const heatsWords = (word: string): string =>
   word
     .split(' ')
     .map((part) => part.split(':').map(Number) as [number, number])
-    .map(([fromMin, setC], i) => `${i ? `from ${plain(fromMin, 0)} min ` : ''}${degrees(setC, 0)}`)
+    .map(([fromMin, setC], i) => `${i ? `from ${plain(fromMin, 0)} min ` : ''}${heat(setC)}`)
     .join(', ');
 
 /** What a pie is brushed with. */

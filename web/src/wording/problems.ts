@@ -1,5 +1,6 @@
+import { cold, firstAllowed, firstStage, localRules, secondAllowed, secondStage, throughWarm } from './guidance';
 import type { Refusal } from '@crustallum/core/quantities/refusal';
-import { area, degrees, long, plain, sides, span, thin, weight } from './numbers';
+import { area, degrees, degreesApart, long, plain, sides, span, thin, weight } from './numbers';
 import { pastryWords } from './words';
 import type { Problem, ProblemCode } from '@crustallum/core/plan/problem';
 import type { Pastry } from '@crustallum/core/contracts/products';
@@ -58,9 +59,9 @@ const sentences: Record<ProblemCode, (v: Values) => string> = {
   fridge_warmer: (v) =>
     `The fridge, at ${degrees(Number(v['fridgeC']), 0)}, is no colder than the kitchen at ${degrees(Number(v['roomC']), 0)}: nothing chills in it.`,
   block_larger_than_bench: (v) =>
-    `The dough for this block is ${long(Number(v['doughMm']), 0)} long, the bench ${plain(Number(v['benchMm']) / 10, 0)}: make two halves, or lock it in an envelope.`,
+    `The dough for this block is ${long(Number(v['doughMm']), 0)} long, the bench ${long(Number(v['benchMm']), 0)}: make two halves, or lock it in an envelope.`,
   lock_too_uneven: (v) =>
-    `Fat at ${degrees(Number(v['fatC']), 0)} and dough at ${degrees(Number(v['doughC']), 0)} do not stretch together: bring them within four degrees.`,
+    `Fat at ${degrees(Number(v['fatC']), 0)} and dough at ${degrees(Number(v['doughC']), 0)} do not stretch together: bring them within ${degreesApart(4)}.`,
   lump_too_big: (v) =>
     `Pieces of ${thin(Number(v['crumb']), 0)} show through a sheet of ${thin(Number(v['sheet']))} and may leave holes.`,
   mix_not_enough_water: (v) =>
@@ -69,20 +70,19 @@ const sentences: Record<ProblemCode, (v: Values) => string> = {
   no_liquid: (v) =>
     `With ${plain(Number(v['waterPct']), 0)} of water to 100 of flour in all, nothing binds; ${g(v, 'least')} is the least.`,
   dough_short: (v) =>
-    `It is ${weight(Number(v['shortG']))} short of the ${plain(Number(v['neededG']), 0)} the pieces take: ask for more, or make fewer.`,
+    `It is ${weight(Number(v['shortG']))} short of the ${weight(Number(v['neededG']))} the pieces take: ask for more, or make fewer.`,
   never_cold: (v) =>
     `It does not get to ${degrees(Number(v['fillAtC']), 0)} in ${g(v, 'after')} h where the air is ${degrees(Number(v['airC']), 0)}. Another place, or shallower.`,
-  cooling_not_reached_21: () =>
-    'It does not pass 21° at all: cool it shallower or colder. Follow your local food-safety rules.',
+  cooling_not_reached_21: () => `It does not pass ${throughWarm()} at all: cool it shallower or colder. ${localRules}`,
   cooling_slow_stage_1: (v) =>
-    `From 60 to 21° it takes ${span(Number(v['stage1']))}; common guidance says two hours. Shallower trays are quicker. Follow your local food-safety rules.`,
+    `It takes ${span(Number(v['stage1']))} ${firstStage()}; common guidance says ${firstAllowed()}. Shallower trays are quicker. ${localRules}`,
   cooling_not_reached_5: () =>
-    'It is not at 5° within the time looked at; put it in the fridge once it is at 21°. Follow your local food-safety rules.',
+    `It is not at ${cold()} within the time looked at; put it in the fridge once it is at ${throughWarm()}. ${localRules}`,
   cooling_slow_stage_2: (v) =>
-    `From 21 to 5° it takes ${span(Number(v['stage2']))}; common guidance says four hours. Follow your local food-safety rules.`,
+    `It takes ${span(Number(v['stage2']))} ${secondStage()}; common guidance says ${secondAllowed()}. ${localRules}`,
   overfull: (v) => `${g(v, 'pct')} % of what lies comfortably: it presses on the seam.`,
   much_for_each: (v) =>
-    `That is ${plain(Number(v['eachG']) / 1000, 1)} kg of filling for each of ${g(v, 'people')}: is it for more people, or for other days?`,
+    `That is ${weight(Number(v['eachG']))} of filling for each of ${g(v, 'people')}: is it for more people, or for other days?`,
   slice_over_roll: (v) =>
     `A slice of ${long(Number(v['slice']))} is longer than the roll of ${long(Number(v['roll']))}.`,
   sauce_thin: (v) =>

@@ -1,3 +1,4 @@
+import { throughWarm } from './guidance';
 import { styleWords } from './dough';
 import type { Reason } from '@crustallum/core/plan/figure';
 import { heatsWords } from './oven';
@@ -109,7 +110,7 @@ const sentences: Record<string, (v: Values) => string> = {
   'dough.total': (v) =>
     `${g(v, 'flour')} + ${g(v, 'fat')} + ${g(v, 'water')} + ${g(v, 'salt')}${Number(v['other']) > 0.5 ? ` + ${g(v, 'other')} of the rest` : ''}${Number(v['surplus']) > 20 ? `; ${g(v, 'surplus')} for others, or to spare` : ''}; rolled as ${g(v, 'sheets')} ${Number(v['sheets']) === 1 ? 'sheet' : 'sheets'}`,
   'dough.outOfBowl': (v) =>
-    `${fat(v)} can be worked from ${g(v, 'low')} to ${g(v, 'high')}°; by ${methodWords[s(v, 'method')] ?? s(v, 'method')}, hands and motion counted`,
+    `${fat(v)} can be worked from ${degrees(Number(v['low']), 0)} to ${degrees(Number(v['high']), 0)}; by ${methodWords[s(v, 'method')] ?? s(v, 'method')}, hands and motion counted`,
   'dough.outWarm': (v) =>
     `oil stays soft at any heat; by ${methodWords[s(v, 'method')] ?? s(v, 'method')}, hands and motion counted`,
   'dough.leafFlour': (v) =>
@@ -159,7 +160,7 @@ const sentences: Record<string, (v: Values) => string> = {
       ? `hotter, the ${fat(v)} it touches would run`
       : `hotter, the ${fat(v)} round it would soften through`,
   'filling.hottestPlain': () =>
-    'leaves and lids stand a warm filling, not a hot one; 21° is also where slow cooling ends',
+    `leaves and lids stand a warm filling, not a hot one; ${throughWarm()} is also where slow cooling ends`,
   'filling.cool': (v) =>
     `${degrees(Number(v['from']), 0)} to ${degrees(Number(v['to']), 0)} in ${Number(v['count']) > 1 ? `${g(v, 'count')} trays` : s(v, 'vessel') === 'pot' ? 'the pot' : 'a tray'}, ${thin(Number(v['depthMm']), 0)} deep, ${coolingWords[s(v, 'place')] ?? ''}`,
   'filling.kept': () => 'it goes in as cold as it is kept',
@@ -179,10 +180,14 @@ const sentences: Record<string, (v: Values) => string> = {
     Number(v['pieces']) === 1 ? 'filling and closing it, unhurried' : `${g(v, 'pieces')} take ${n(v, 'each')} min each`,
   'oven.bake': (v) =>
     `${s(v, 'heats').includes(' ') ? `${heatsWords(s(v, 'heats'))}; ` : ''}${bindsWords[s(v, 'binds')] ?? `something never comes: ${s(v, 'binds').replace('never:', '')}`}; two bakes in three fall within ${g(v, 'uncertainty')} %`,
+  'oven.ownBake': (v) =>
+    Number(v['ours'])
+      ? `you bake it so; ours is ${g(v, 'ours')}, ${g(v, 'low')} to ${g(v, 'high')}`
+      : 'you bake it so; by our reckoning it is never done',
   'oven.core': (v) =>
     Number(v['raw'])
-      ? `raw filling: it must hold ${g(v, 'target')}°, reached at ${g(v, 'safe')} min; probe it`
-      : `${g(v, 'target')}° is wanted, reached at ${g(v, 'safe')} min`,
+      ? `raw filling: it must hold ${degrees(Number(v['target']), 0)}, reached at ${g(v, 'safe')} min; probe it`
+      : `${degrees(Number(v['target']), 0)} is wanted, reached at ${g(v, 'safe')} min`,
   'oven.base': (v) =>
     `${Number(v['dry']) ? `it sets at ${g(v, 'set')} min and is dry at ${g(v, 'dry')}` : 'it went in baked'}; ${g(v, 'dryness')} % of its water is gone`,
   'oven.noBase': () => 'a lid only; the dish’s bottom is shown',
@@ -205,7 +210,8 @@ const sentences: Record<string, (v: Values) => string> = {
       ? `the ${s(v, 'support')} has to be as hot as the oven, at ${degrees(Number(v['setC']), 0)}`
       : `its air comes to ${degrees(Number(v['setC']), 0)}, and ten minutes more for the walls`,
   'oven.noLid': () => 'there is no lid to colour',
-  'oven.lookOpen': (v) => `the middle may be near ${g(v, 'target')}° then; not later than ${g(v, 'latest')}`,
+  'oven.lookOpen': (v) =>
+    `the middle may be near ${degrees(Number(v['target']), 0)} then; not later than ${g(v, 'latest')}`,
   'oven.look': (v) => `first gold shows then; not later than ${g(v, 'latest')}`,
   'clock.start': (v) =>
     s(v, 'strand') === 'filling'

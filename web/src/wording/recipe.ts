@@ -36,7 +36,8 @@ export function factWritten({ kind, low, high }: Pick<Fact, 'kind' | 'low' | 'hi
   if (kind.endsWith('Min')) return range(low, high, span);
   if (kind === 'pieceBy' || kind === 'sheetBy') return sides([low, high]);
   if (kind === 'eachMl') return `${range(low, high, (v) => plain(v, 0))} ml`;
-  if (kind.endsWith('C') || kind === 'oven') return range(low, high, (v) => degrees(v, 0));
+  if (kind === 'oven') return range(low, high, heat);
+  if (kind.endsWith('C')) return range(low, high, (v) => degrees(v, 0));
   if (kind === 'thicknessMm' || kind === 'crumbMm') return spread(low, high, 'mm');
   if (kind.endsWith('Mm')) return spread(low / 10, high / 10, 'cm');
   if (kind === 'portionG') return spread(low, high, 'g');
@@ -92,7 +93,7 @@ export const alarmWords: Record<string, (v: Values) => { fact: string; because: 
     because: 'layers need lumps or a block and folds; rubbed to crumbs it is a short dough',
   }),
   twoHeats: (v) => ({
-    fact: `${g(v, 'one')}° and ${g(v, 'other')}°`,
+    fact: `${heat(Number(v['one']))} and ${heat(Number(v['other']))}`,
     because: 'two heats are said and no word of turning it down',
   }),
   twoAmounts: (v) => ({
@@ -140,8 +141,8 @@ const optionWords: Record<string, (v: number | null) => string> = {
   meantC: (v) => `${heat(v ?? 0)}`,
   usualF: (v) => `350 °F, ${heat(v ?? 0)}`,
   meantF: (v) => `°F, ${heat(v ?? 0)}`,
-  firstHeat: (v) => `${degrees(v ?? 0, 0)}`,
-  secondHeat: (v) => `${degrees(v ?? 0, 0)}`,
+  firstHeat: (v) => heat(v ?? 0),
+  secondHeat: (v) => heat(v ?? 0),
   firstAmount: (v) => `${weight(v ?? 0)}`,
   secondAmount: (v) => `${weight(v ?? 0)}`,
   smallerPortions: (v) => `${weight(v ?? 0)} each`,
@@ -150,6 +151,6 @@ const optionWords: Record<string, (v: number | null) => string> = {
   usualWater: (v) => `${weight(v ?? 0)}`,
   washLater: () => 'wash before the oven',
   coolFirst: () => 'cool it first',
-  core75: () => '75° in the middle',
+  core75: (v) => `${degrees(v ?? 75, 0)} in the middle`,
 };
 export const optionWritten = (code: string, value: number | null): string => (optionWords[code] ?? (() => code))(value);

@@ -1,3 +1,4 @@
+import { guidance, localRules } from './guidance';
 import type { LeafPieceKind } from '@crustallum/core/filling/leafPieces';
 import type { StepCode, TimedStep } from '@crustallum/core/plan/steps/codes';
 import { counted, degrees, long, plain, sides, span, thin, weight } from './numbers';
@@ -468,14 +469,14 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
         'Set the filling to cool',
         `Spread it ${thin(Number(s.values['depthMm']), 0)} deep ${coolingWords[String(s.values['place'])] ?? ''} until ${degrees(Number(s.values['toC']), 0)}. ${span(s.minutes)} by reckoning.`,
         'It is cooling, next',
-        'Cooked food should pass 21° within two hours and 5° within four more. Follow your local food-safety rules.',
+        `Cooked food goes ${guidance()}. ${localRules}`,
       );
     case 'bake':
       return make(
         `${title} into the oven`,
         `${heatsWords(String(s.values['heats'] ?? `0:${s.values['setC']}`))}${s.values['mode'] === 'fan' ? ' fan' : ''}, ${s.values['rack']} rack${onTraysWords(s)}. Look from ${num(s, 'look')} min; ${num(s, 'low')} to ${num(s, 'high')} min in all.${doneSigns[String(s.values['sign'])] ?? ''}`,
         'In the oven, next',
-        `Hot steam and hot metal. Probe the middle: ${num(s, 'target')}° or your local rule.`,
+        `Hot steam and hot metal. Probe the middle: ${degrees(Number(s.values['target']), 0)} or your local rule.`,
       );
     case 'stand':
       return make(

@@ -8,7 +8,8 @@ import { FakeServer, heading, open } from '../testing/household';
 import { typedNumber } from '../design/ui/typedNumber';
 import { cupsBeside } from './cups';
 import { fieldUnit, rangeWords } from './fieldUnit';
-import { clock, dayOf, degrees, heat, long, shown, sides, thin, weight } from './numbers';
+import { actWords } from './folds';
+import { clock, dayOf, degrees, degreesApart, fromTo, heat, long, shown, sides, thin, weight } from './numbers';
 import { problemWords } from './problems';
 import { reasonWords } from './reasons';
 import { callOf } from './steps';
@@ -19,6 +20,8 @@ afterEach(() => setUnits(metricUnits));
 
 /** What only a metric cook would read. */
 const metric = /\d (?:cm|mm|g|kg|°C)\b(?! (?:a|of liquid))/;
+/** Nothing in a kitchen stands between 1 and 31 °F but a freezer: such a number was left in °C. */
+const celsius = /(?<![\d.−])(?:[1-9]|[12]\d|3[01])(?:\.\d+)?°/;
 
 describe('quantities by the cook’s own scales', () => {
   it('are metric until something else is said', () =>
@@ -69,6 +72,7 @@ describe('what is said of every pie', () => {
     ];
     expect(said.length).toBeGreaterThan(20);
     expect(said.filter((words) => metric.test(words))).toEqual([]);
+    expect(said.filter((words) => celsius.test(words))).toEqual([]);
   });
 });
 
@@ -80,6 +84,16 @@ describe('cups', () => {
     expect(cupsBeside('flour', 250)).toMatch(/^ \(.* cups?\)$/);
     expect(cupsBeside(null, 250)).toBe('');
   });
+});
+
+describe('degrees', () => {
+  it('apart are no degrees of a scale, and those of a turn are none at all', () => {
+    setUnits(american);
+    expect(degreesApart(10)).toBe('18°');
+    expect(fromTo(8, 16)).toBe('46–61°');
+    expect(actWords({ act: 'base', leaves: 3, overlapMm: 0, turnDeg: 90 })).toContain('turned 90°');
+  });
+  it('no kitchen has are still written: a probe may say anything', () => expect(degrees(4000, 0)).toBe('4000°'));
 });
 
 describe('a field', () => {

@@ -13,7 +13,7 @@ export const metricUnits: Units = { heat: 'C', mass: 'g', length: 'mm', hours: 2
 
 const kept = 'crustallum.units';
 
-/** What a browser set to this language is likely to want; a guess, offered and never taken unasked. */
+/** What a browser set to this language is likely to want; a guess, chosen beforehand where it is asked. */
 export function guessedUnits(language: string): Units {
   const [tongue, land = ''] = language.split('-');
   if (land === 'US') return { heat: 'F', mass: 'oz', length: 'in', hours: 12, order: 'mdy', weekStart: 0 };

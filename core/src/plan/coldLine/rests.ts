@@ -28,9 +28,6 @@ export const spareMin = 2;
 export const shortestRestMin = 0.5;
 export const worthwhileRestMin = 5;
 
-/** What a rest of the cook's own has where they said no minutes (practice). */
-export const usualOwnRestMin = 30;
-
 /** Degrees within which the warmest start is looked for. */
 const startToleranceK = 0.1;
 

@@ -1,17 +1,10 @@
+import { usualOwnRestMin } from './usualRest';
 import type { Stretch, StretchBody } from './line';
 import type { DoughPlan } from '../stations/dough/station';
 import type { ItemInput } from '../../contracts/item';
 import { type Step, type StepCode } from '../steps/codes';
 import type { RestWay } from '../../contracts/folds';
-import {
-  leastOf,
-  longRestMin,
-  relaxMin,
-  shortestRestMin,
-  usualOwnRestMin,
-  warmestStart,
-  worthwhileRestMin,
-} from './rests';
+import { leastOf, longRestMin, relaxMin, shortestRestMin, warmestStart, worthwhileRestMin } from './rests';
 import { bench, chill, type BenchWork, type ChillResult, type RestPlace } from './thermal';
 import { problem, type Problem } from '../problem';
 import type { KitchenInput } from '../../contracts/kitchen';

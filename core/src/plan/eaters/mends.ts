@@ -13,7 +13,7 @@ import { planItem, type ItemPlan } from '../item';
 import { contentsOf, type Place } from '../needs/contents';
 import { remember } from '../memo';
 import { asMade } from '../sharedDough';
-import { writePath } from '../path';
+import { writePaths } from '../path';
 import { partsOf } from '../stations/dough/formula';
 import { partsOfFilling } from '../stations/filling/result';
 import { answerFor, leavesOut, type Answer } from './answers';
@@ -144,9 +144,6 @@ const contentsPlan = (item: ItemInput, plan: ItemPlan): ItemPlan => ({
   filling: { ...plan.filling, parts: partsOfFilling(item.filling, plan.filling.totalG, plan.filling.eachG) },
 });
 
-const changed = (item: ItemInput, changes: Record<string, unknown>): ItemInput =>
-  Object.entries(changes).reduce((now, [path, value]) => writePath(now, path, value), item);
-
 /**
  * The nearest change of one item after which an eater may eat it: each thing that stands in the way is done without in the
  * first way that takes it away and brings nothing new; the whole is worked out and answered for everybody, so that what it
@@ -164,16 +161,16 @@ export function mendFor(q: Question, eater: EaterInput): MendAnswer {
     const first = meets.find((m) => !leavesOut(m, now));
     if (!first) break;
     const found = waysWithout(first, now).find(({ changes: c }) => {
-      const tried = changed(now, c);
+      const tried = writePaths(now, c);
       const left = ask(tried, contentsPlan(tried, plan), eater).meets;
       return !left.some((l) => l.place === first.place && !meets.some((m) => same(m, l))) && left.length < meets.length;
     });
     if (!found) return { mend: null, because: reasonOf(first) };
-    now = changed(now, found.changes);
+    now = writePaths(now, found.changes);
     swaps.push(found.swap);
     Object.assign(changes, found.changes);
   }
-  const mended = changed(q.item, changes);
+  const mended = writePaths(q.item, changes);
   const after = planned(mended, q.kitchen);
   const final = ask(mended, after, eater);
   if (swaps.length === 0 || !may(final.answer)) return { mend: null, because: 'none' };

@@ -1,10 +1,7 @@
 import type { ItemInput } from '../../contracts/item';
 import { areCups } from '../steps/cups';
 import { sizeFor } from './sizeFor';
-import { writePath } from '../path';
-
-const withChanges = (item: ItemInput, changes: Record<string, unknown>): ItemInput =>
-  Object.entries(changes).reduce((made, [path, to]) => writePath(made, path, to), item);
+import { writePaths } from '../path';
 
 const mostPieces = 60;
 const mostDishes = 24;
@@ -30,9 +27,9 @@ export function again(item: ItemInput, people: { was: number; now: number }): It
   const dishes = fresh.cut.dishes ?? 1;
   if (fresh.product === 'dishPie' && !areCups(fresh, dishes)) {
     const size = dishes === 1 ? sizeFor(fresh, people.now) : null;
-    if (size?.dish) return withChanges(fresh, size.changes);
-    return withChanges(fresh, { 'brief.count': count, 'cut.dishes': scaled(dishes, mostDishes) });
+    if (size?.dish) return writePaths(fresh, size.changes);
+    return writePaths(fresh, { 'brief.count': count, 'cut.dishes': scaled(dishes, mostDishes) });
   }
   const cups = fresh.product === 'dishPie' ? { 'cut.dishes': Math.min(mostDishes, count) } : {};
-  return withChanges(fresh, { 'brief.count': count, ...cups });
+  return writePaths(fresh, { 'brief.count': count, ...cups });
 }

@@ -2,12 +2,11 @@ import type { ItemInput } from '../../contracts/item';
 import { forms } from '../formNames';
 import { formItem } from '../forms';
 import { planItem } from '../item';
-import { writePath } from '../path';
+import { writePaths } from '../path';
 import { plainKitchen } from '../starters';
 import { sizeFor } from './sizeFor';
 
-const after = (item: ItemInput, people: number): ItemInput =>
-  Object.entries(sizeFor(item, people)?.changes ?? {}).reduce((made, [path, to]) => writePath(made, path, to), item);
+const after = (item: ItemInput, people: number): ItemInput => writePaths(item, sizeFor(item, people)?.changes ?? {});
 
 describe('a size for so many people', () => {
   it.each(forms)('is what %s begins with, so that nothing is proposed', (form) => {

@@ -52,7 +52,7 @@ const partsOfInch = (mm: number): number => (Math.abs(mm) < 12 ? 64 : Math.abs(m
 
 /**
  * A length as it is read: mm under 10 cm and cm above, or inches in the parts a ruler has.
- * @param mm −10 000 to 10 000; `places` of the metric writing; `as` keeps to mm or cm
+ * @param mm −100 000 to 100 000; `places` of the metric writing; `as` keeps to mm or cm
  * @example asLength(3, 'in').number // '1/8'
  */
 export function asLength(mm: number, scale: Scales['length'], o: { places?: number; as?: 'mm' | 'cm' } = {}): AsRead {
@@ -88,11 +88,11 @@ export function asMass(g: number, scale: Scales['mass'], places = 0): AsRead {
 
 /**
  * A heat as it is read: °C, °F with one place less (an oven's in fives), or a gas mark for an oven (°C for anything cooler).
- * @param c −60 to 600
+ * @param c −10 000 to 10 000: a probe may say anything
  * @example asHeat(204, 'F', 0).number // '400'
  */
 export function asHeat(c: number, scale: Scales['heat'], places = 1): AsRead {
-  within(c, -100, 2000, 'c');
+  within(c, -10_000, 10_000, 'c');
   if (scale === 'F') {
     const digits = Math.max(0, places - 1);
     // an oven is set in steps of five

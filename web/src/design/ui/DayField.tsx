@@ -1,7 +1,7 @@
 import { readMoment } from '@crustallum/core/quantities/amounts/readMoment';
-import { useEffect, useId, useState } from 'react';
 import { dayOf, localMoment } from '../../wording/numbers';
 import { units } from '../../wording/units';
+import { WordsField } from './WordsField';
 
 interface Props {
   label: string;
@@ -11,47 +11,25 @@ interface Props {
 }
 
 const noon = 'T12:00';
+/** Stands where no day was said: words with an hour alone leave it so. */
+const noDay = '0000-00-00';
 
 /** A day in words, typed as the cook would write it; may be left empty. */
 export function DayField({ label, value, onChange }: Props) {
-  const id = useId();
   const day = value ? new Date(`${value}${noon}`) : null;
-  const written = day ? `${dayOf(day)} ${day.getFullYear()}` : '';
-  const [text, setText] = useState(written);
-  const [wrong, setWrong] = useState(false);
-  useEffect(() => {
-    setText(written);
-    setWrong(false);
-  }, [written]);
-  const take = (typed: string) => {
-    if (typed === written) return;
+  const read = (text: string): { day: string | null } | null => {
+    if (text.trim() === '') return { day: null };
     const today = localMoment(new Date());
-    const read = readMoment({ text: typed, standing: `${value ?? '0000-00-00'}${noon}`, today, order: units().order });
-    const found = read?.slice(0, 10) ?? null;
-    setWrong(typed.trim() !== '' && (found === null || found.startsWith('0000')));
-    if (typed.trim() === '') onChange(null);
-    else if (found && !found.startsWith('0000')) onChange(found);
+    const found = readMoment({ text, standing: `${value ?? noDay}${noon}`, today, order: units().order });
+    return found && !found.startsWith(noDay) ? { day: found.slice(0, 10) } : null;
   };
   return (
-    <div className="py-1">
-      <label htmlFor={id}>{label}</label>
-      <input
-        id={id}
-        className="text-field"
-        value={text}
-        maxLength={60}
-        autoComplete="off"
-        aria-invalid={wrong}
-        aria-describedby={wrong ? `${id}wrong` : undefined}
-        onChange={(e) => setText(e.target.value)}
-        onBlur={(e) => take(e.target.value)}
-        onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
-      />
-      {wrong && (
-        <span className="field-error" id={`${id}wrong`} role="alert">
-          A day, as 12 December or 3/4/2027.
-        </span>
-      )}
-    </div>
+    <WordsField
+      label={label}
+      written={day ? `${dayOf(day)} ${day.getFullYear()}` : ''}
+      read={read}
+      hint="A day, as 12 December or 3/4/2027."
+      onTake={(taken) => onChange(taken.day)}
+    />
   );
 }

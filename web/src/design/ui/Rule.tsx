@@ -23,8 +23,8 @@ interface Props {
   clash?: boolean;
   /** What stands is ours until the cook says so. */
   ours?: boolean;
-  /** Nothing is answered yet: the weight stands white, where it was forecast. */
-  unanswered?: boolean;
+  /** Nothing is answered yet: the weight stands white, with this word beside the name. */
+  unanswered?: string;
   onChange: (value: number) => void;
 }
 
@@ -46,7 +46,7 @@ export const Rule = memo(function Rule({
   clash,
   onChange,
   ours,
-  unanswered = false,
+  unanswered,
 }: Props) {
   const id = useId();
   const [low, high] = [Math.max(rule.min, from ?? rule.min), Math.min(rule.max, to ?? rule.max)];
@@ -60,7 +60,7 @@ export const Rule = memo(function Rule({
       <div className="lab">
         <label htmlFor={id}>
           {label}
-          {unanswered && <em className="unsaid"> not said; forecast</em>}
+          {unanswered && <em className="unsaid"> {unanswered}</em>}
           {clash && <strong className="clash-word"> clash</strong>}
         </label>
         <NumberField
@@ -71,7 +71,7 @@ export const Rule = memo(function Rule({
           unit={unit}
           scale={scale}
           places={places}
-          ours={ours || unanswered}
+          ours={ours || unanswered !== undefined}
           onChange={onChange}
         />
       </div>

@@ -1,3 +1,5 @@
+import { usualMiddlePct } from '@crustallum/core/cutting/edgeRolled';
+import { usualOwnRestMin } from '@crustallum/core/plan/coldLine/usualRest';
 /** How one input of an item is offered: its words, unit, step, the stretch worth having, and where it is held on the drawing. */
 export interface NumberFieldDef {
   kind: 'rule';
@@ -130,7 +132,7 @@ export const fields = {
   middle: {
     kind: 'rule',
     path: 'cut.middlePct',
-    unset: 50,
+    unset: usualMiddlePct,
     label: 'Left thick in the middle',
     unit: '% across',
     step: 5,
@@ -541,7 +543,7 @@ export const fields = {
   ownRest: {
     kind: 'rule',
     path: 'folds.ownRestMin',
-    unset: 30,
+    unset: usualOwnRestMin,
     label: 'Each rest',
     unit: 'min',
     step: 5,

@@ -97,7 +97,7 @@ export function DishView({ plan, item }: { plan: ItemPlan; item: ItemInput }) {
                 text={`${long(g.top.length)}`}
               />
               <text x={cx} y={foot - 8} textAnchor="middle" className="b">
-                {plain(d.dish.fillMm, 0)} of {thin(g.depth, 0)}
+                {thin(d.dish.fillMm, 0)} of {thin(g.depth, 0)}
               </text>
               <DishPlan {...planAt} px={px} dish={d.dish} strips={strips} />
             </g>

@@ -5,7 +5,7 @@ import { useEffect, useState } from 'react';
 import { scale } from '../../devices/scale';
 import { NumberField } from '../../design/ui/NumberField';
 import { Whence } from '../../design/ui/Whence';
-import { long, plain, weight } from '../../wording/numbers';
+import { long, weight } from '../../wording/numbers';
 import { Pick } from '../../design/ui/Pick';
 import { Unanswered } from '../_shared/Unanswered';
 import { useQuestion } from '../_shared/useQuestion';
@@ -116,7 +116,7 @@ export function Portions({ item, pieces, massG }: { item: ItemInput; pieces: num
                 <span className="quiet-ink">
                   {Math.abs(g - (p?.grams ?? g)) <= toleranceG
                     ? 'right'
-                    : `${plain(Math.abs(g - (p?.grams ?? g)), 0)} ${g > (p?.grams ?? g) ? 'over' : 'short'}`}
+                    : `${weight(Math.abs(g - (p?.grams ?? g)))} ${g > (p?.grams ?? g) ? 'over' : 'short'}`}
                 </span>
               </span>
             </li>

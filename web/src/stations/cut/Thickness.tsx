@@ -48,7 +48,7 @@ export function Thickness({ item, areaMm2 }: { item: ItemInput; areaMm2: number 
       {grams.length > 0 && <Unanswered asked={t} working="Working it out" />}
       {made && (
         <p className="m-0" role="status">
-          <strong>{thin(made.meanMm)}</strong> ({made.eachMm.map((mm) => plain(mm, 1)).join(', ')})
+          <strong>{thin(made.meanMm)}</strong> ({made.eachMm.map((mm) => thin(mm)).join(', ')})
           {grams.length > 1 &&
             (made.uneven
               ? `: uneven, ${plain(made.spreadPct, 0)} % from thin to thick. Roll it from the middle out, quarter turns between.`

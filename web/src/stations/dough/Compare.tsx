@@ -11,7 +11,7 @@ import { useAppSelector } from '../../desk/store';
 import { Choice } from '../../design/ui/Choice';
 import { secondPlanner } from '../../workers/planner';
 import { ratioWords, styleFor, styleWords } from '../../wording/dough';
-import { degrees, plain, shown, thin, weight } from '../../wording/numbers';
+import { fromTo, plain, shown, thin, weight } from '../../wording/numbers';
 import { fatWords } from '../../wording/words';
 import { useCost } from './useCost';
 import type { DoughInput } from '@crustallum/core/contracts/dough';
@@ -138,8 +138,7 @@ function asWeighed(entry: LogEntry): Side {
 function Two({ one, other }: { one: Side; other: Side }) {
   const both = [one, other];
   const cost = useCost();
-  const band = (s: Side) =>
-    s.plan?.dough.band ? `${plain(s.plan.dough.band.low, 0)}–${degrees(s.plan.dough.band.high, 0)}` : '–';
+  const band = (s: Side) => (s.plan?.dough.band ? fromTo(s.plan.dough.band.low, s.plan.dough.band.high) : '–');
   const chill = (s: Side) => {
     const lamination = s.plan?.lamination;
     const f =

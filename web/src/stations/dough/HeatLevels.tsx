@@ -1,5 +1,5 @@
 import type { DoughPlan } from '@crustallum/core/plan/stations/dough/station';
-import { degrees, plain } from '../../wording/numbers';
+import { degrees, fromTo, plain } from '../../wording/numbers';
 import { doughFills } from './colours';
 
 /** Widths are heat capacity, heights are degrees: what stands above the line fills what lies below it. */
@@ -46,7 +46,7 @@ export function HeatLevels({ dough, width }: { dough: DoughPlan; width: number }
             textAnchor="end"
             style={{ fill: 'var(--color-butter-ink)', fontWeight: 600 }}
           >
-            works {plain(dough.band.low, 0)}–{degrees(dough.band.high, 0)}
+            works {fromTo(dough.band.low, dough.band.high)}
           </text>
         </>
       )}

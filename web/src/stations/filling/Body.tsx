@@ -82,7 +82,7 @@ export function Body({ sauce, totalG }: { sauce: Sauce; totalG: number }) {
           {runs.map((p, i) => {
             const from = at;
             at += gx(p.grams);
-            const word = `${p.name.split(',')[0]?.toLowerCase()} ${plain(p.grams, 0)}`;
+            const word = `${p.name.split(',')[0]?.toLowerCase()} ${weight(p.grams)}`;
             return (
               <g key={`${p.name}${i}`}>
                 <rect

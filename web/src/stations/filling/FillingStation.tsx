@@ -1,3 +1,4 @@
+import { cold, guidance, localRules } from '../../wording/guidance';
 import { lazy, useState } from 'react';
 import { useAppSelector } from '../../desk/store';
 import { useItem } from '../../desk/useItem';
@@ -169,9 +170,8 @@ export function FillingStation() {
           </>
         )}
         {f.raw &&
-          'Raw filling: keep it under 5° and apart, wash board and hands, probe the middle when baked. Do not wash raw poultry. '}
-        General guidance: from 60 to 21° within two hours and on to 5° within four more. Follow your local food-safety
-        rules; no reckoning makes food safe.
+          `Raw filling: keep it under ${cold()} and apart, wash board and hands, probe the middle when baked. Do not wash raw poultry. `}
+        General guidance: {guidance()}. {localRules} No reckoning makes food safe.
       </p>
     </StationPage>
   );

@@ -1,6 +1,6 @@
 import type { IngredientShareInput } from '@crustallum/core/contracts/filling';
 import type { PouredInput } from '@crustallum/core/contracts/kitchen';
-import { feltParts } from '@crustallum/core/filling/byFeel';
+import { feltParts, roomBetween } from '@crustallum/core/filling/byFeel';
 import { ingredientNamed } from '@crustallum/core/ingredients/named';
 import { cupsBeside } from '../../wording/cups';
 import { ingredientOf } from '@crustallum/core/ingredients/table';
@@ -11,7 +11,7 @@ import { useItem } from '../../desk/useItem';
 import { Because } from '../../design/ui/Because';
 import { IngredientFinder } from '../../design/ui/IngredientFinder';
 import { NumberField } from '../../design/ui/NumberField';
-import { plain, weight } from '../../wording/numbers';
+import { long, plain, weight } from '../../wording/numbers';
 
 const gramRule = { min: 0, max: 20_000, unit: 'g', integer: false };
 const mostIngredients = 30;
@@ -38,7 +38,7 @@ export function GoesIn() {
   const put = (ingredients: typeof list) => change({ 'filling.ingredients': ingredients });
   const listedG = parts.reduce((sum, p) => sum + p.grams, 0);
   const share = (100 * listedG) / Math.max(1, totalG);
-  const { coverG } = plan.filling;
+  const { cover } = plan.filling;
   const felt = feltParts(parts);
   const pouredG = felt.filter((p) => p.role === 'liquid').reduce((sum, p) => sum + p.plannedG, 0);
   const liquids = new Set(felt.filter((p) => p.role === 'liquid').map((p) => p.name));
@@ -124,11 +124,15 @@ export function GoesIn() {
       {list.length > 0 && share >= leastListed && share <= 180 && (
         <Because>bought weights: peel, bones and steam leave again before it is in the pie</Because>
       )}
-      {coverG !== null && pouredG > 0 && (
+      {cover && pouredG > 0 && (
         <p className="m-0">
-          {weight(coverG)} of liquid in all just cover it in the pot; {weight(pouredG)} are listed.{' '}
-          {Math.abs(coverG / pouredG - 1) > 0.05 && (
-            <button type="button" className="press quiet" onClick={() => pourAll(coverG / pouredG)}>
+          {weight(cover.grams)} of liquid in all just cover it in the pot; {weight(pouredG)} are listed.{' '}
+          <Because>
+            in a pot of {long(10 * cover.potCm, 0)} what is cut lies with {plain(100 * roomBetween, 0)} % of room
+            between
+          </Because>{' '}
+          {Math.abs(cover.grams / pouredG - 1) > sameShare && (
+            <button type="button" className="press quiet" onClick={() => pourAll(cover.grams / pouredG)}>
               Enough to cover
             </button>
           )}

@@ -1,9 +1,11 @@
+import { heatScales } from '@crustallum/core/quantities/amounts/asRead';
+import { units } from '../../wording/units';
 import type { OvenPlan } from '@crustallum/core/plan/stations/oven/station';
 import type { ItemInput } from '@crustallum/core/contracts/item';
 import { lazy } from 'react';
 import { useItem } from '../../desk/useItem';
 import { usePhone } from '../../design/ui/useWidth';
-import { clock, degrees, heat, momentAt, plain, span } from '../../wording/numbers';
+import { clock, degrees, degreesApart, heat, momentAt, plain, span } from '../../wording/numbers';
 import { Later } from '../_shared/charts/Later';
 import { Drawing } from '../_shared/Drawing';
 import { Held } from '../_shared/Held';
@@ -15,15 +17,15 @@ const MinuteCurves = lazy(() => import('../_shared/charts/MinuteCurves'));
 
 const adviceWords: Record<string, (a: Record<string, unknown>) => string> = {
   BROWN_AHEAD: (a) =>
-    `Colour runs ahead: cover it from ${plain(Number(a['tentFromMin']), 0)} min${a['lower'] ? `, or ${(a['lower'] as { byC: number }).byC}° cooler for ${span((a['lower'] as { proposedMin: number }).proposedMin)}` : ''}.`,
-  PALE_AT_DONE: (a) => `It would be ready pale; ${degrees(Number(a['raiseC']), 0)} hotter browns it in time.`,
+    `Colour runs ahead: cover it from ${plain(Number(a['tentFromMin']), 0)} min${a['lower'] ? `, or ${degreesApart((a['lower'] as { byC: number }).byC)} cooler for ${span((a['lower'] as { proposedMin: number }).proposedMin)}` : ''}.`,
+  PALE_AT_DONE: (a) => `It would be ready pale; ${degreesApart(Number(a['raiseC']))} hotter browns it in time.`,
   BASE_BEHIND: (a) =>
     `The base lags: on the low rack it is ready at ${plain(Number(a['lowRackProposedMin']), 0)} min; a dark tray or hot steel helps too.`,
   ROTATE: (a) => `Turn it round at ${plain(Number(a['atMin']), 0)} min.`,
   THERMAL_SHOCK: () => 'Glass or ceramic from the cold may crack on something hot.',
   PROBE: (a) =>
     `Raw filling: probe the thickest middle for ${degrees(Number(a['targetC']), 0)}. Follow your local food-safety rules.`,
-  LOAD_HEAVY: (a) => `So much at once cools the oven by ${degrees(Number(a['wallDropC']), 0)}.`,
+  LOAD_HEAVY: (a) => `So much at once cools the oven by ${degreesApart(Number(a['wallDropC']))}.`,
 };
 
 export function OvenStation() {
@@ -42,10 +44,9 @@ export function OvenStation() {
       whatIf={
         o.otherFan.proposedMin !== null && (
           <>
-            <b>With the fan {o.otherFan.mode === 'fan' ? 'on' : 'off'}</b> {o.otherFan.setC}°
+            <b>With the fan {o.otherFan.mode === 'fan' ? 'on' : 'off'}</b> {heat(o.otherFan.setC)}
             {item.document.oven.then?.length ? ' to begin with' : ''} and {span(o.otherFan.proposedMin)}. Written
-            otherwise: {o.conversions.fahrenheit} °F
-            {o.conversions.gas ? `, gas ${o.conversions.gas}` : ''}.
+            otherwise: {inOtherScales(o.conversions.conventionalC)}.
           </>
         )
       }
@@ -64,14 +65,14 @@ export function OvenStation() {
         chart={MinuteCurves}
         of={{
           series: o.bake.series,
-          out: proposed,
+          out: o.minutes ?? 0,
           target: o.targetC,
           hasBase: o.spec.base !== null,
           top: lidded ? 'lid, on top' : 'its face',
         }}
       />
       {lidded && <Browning oven={o} />}
-      <Programme proposedMin={o.bake.proposed} />
+      <Programme proposedMin={o.minutes} />
       <ul className="plain-list mt-2" style={{ maxWidth: 660, fontSize: 15 }}>
         {bake && (
           <li>
@@ -105,6 +106,13 @@ export function OvenStation() {
   );
 }
 
+/** A heat in the scales the cook does not read: `375 °F, gas 5`. */
+const inOtherScales = (c: number): string =>
+  heatScales
+    .filter((scale) => scale !== units().heat)
+    .map((scale) => heat(c, 0, scale))
+    .join(', ');
+
 /** Its heats one after the other, the scale said once. */
 const heatsOf = ({ spec }: OvenPlan): string =>
   spec.oven.steps
@@ -113,9 +121,8 @@ const heatsOf = ({ spec }: OvenPlan): string =>
 
 /** The oven and the pie in it, both cut through; temperatures are those at the time it comes out. */
 function OvenDrawing({ oven, item }: { oven: OvenPlan; item: ItemInput }) {
-  const at = oven.bake.atProposed;
+  const at = oven.out;
   const shelfY = { low: 176, middle: 128, high: 84 }[item.oven.rack];
-  const row = oven.bake.series[Math.min(oven.bake.series.length - 1, Math.round(oven.bake.proposed ?? 0))];
   const [w, h] =
     oven.spec.shape.kind === 'disc'
       ? [oven.spec.shape.dMm, oven.spec.filling.depthMm]
@@ -152,7 +159,7 @@ function OvenDrawing({ oven, item }: { oven: OvenPlan; item: ItemInput }) {
         [6, 0, 320, 236],
         [334, 0, 326, 236],
       ]}
-      label={`Oven on the ${item.oven.rack} rack at ${item.oven.setC}°; the pie when it comes out: ${oven.spec.top ? 'lid' : 'its face'} ${degrees(at?.surfaceC ?? 0, 0)}, middle ${degrees(at?.coreC ?? 0, 0)}, underneath ${degrees(row?.baseC ?? 0, 0)}`}
+      label={`Oven on the ${item.oven.rack} rack at ${heat(item.oven.setC)}; the pie when it comes out: ${oven.spec.top ? 'lid' : 'its face'} ${degrees(at?.surfaceC ?? 0, 0)}, middle ${degrees(at?.coreC ?? 0, 0)}, underneath ${degrees(at?.baseC ?? 0, 0)}`}
       over={
         <>
           <Held def={fields.ovenC} x={165} y={50} />
@@ -224,7 +231,7 @@ function OvenDrawing({ oven, item }: { oven: OvenPlan; item: ItemInput }) {
       </g>
       {tag(cx, ground - depth - 16 - lid * 0.4, at?.surfaceC)}
       {tag(cx, ground - depth * 0.45, at?.coreC)}
-      {tag(cx + 60, ground + 16, row?.baseC)}
+      {tag(cx + 60, ground + 16, at?.baseC)}
     </Drawing>
   );
 }
@@ -233,7 +240,9 @@ function OvenDrawing({ oven, item }: { oven: OvenPlan; item: ItemInput }) {
 function Browning({ oven }: { oven: OvenPlan }) {
   const phone = usePhone();
   const [left, long] = phone ? [30, 324] : [60, 580];
-  const { series, proposed, rangeMin } = oven.bake;
+  const { series } = oven.bake;
+  const proposed = oven.minutes;
+  const rangeMin = oven.figures.bake.range;
   const end = series[series.length - 1]?.tMin ?? 1;
   const shade = (dose: number) => {
     const f = Math.min(1, Math.log10(1 + dose * 3) / 1.5);

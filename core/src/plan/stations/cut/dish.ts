@@ -92,7 +92,7 @@ function laidTogether(
   const asked = {
     baseMm: base.dims[0],
     lidMm: lid.dims[0],
-    pairs: Math.min(100, base.count),
+    pairs: base.count,
     trim: item.cut.trimMm,
     gap: item.cut.gapMm,
     long: Math.max(benchLengthMm, benchWidthMm),

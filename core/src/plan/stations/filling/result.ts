@@ -54,8 +54,8 @@ export interface FillingResult {
   hot: { lidMin: number | null; baseMin: number | null } | null;
   /** Its sauce, where it is one and what is poured in is listed. */
   sauce: Sauce | null;
-  /** Liquid that just covers what is in the pot, g in all; null where nothing is poured, or it is not cooked. */
-  coverG: number | null;
+  /** Liquid that just covers what is in the pot, g in all, and the pot, cm across; null where nothing is poured, or it is not cooked. */
+  cover: { grams: number; potCm: number } | null;
   /** How it sets, where it is set by egg and its egg and liquid are listed; else null. */
   custard: Custard | null;
 }
@@ -133,9 +133,14 @@ export function fillingResult(item: ItemInput, kitchen: KitchenInput, cut: CutPl
     vessel,
     hot,
     sauce: sauceOf(item, parts),
-    coverG: filling.cookMinutes > 0 ? enoughToCoverG(parts, panCm, filling.diceMm) : null,
+    cover: coverOf(filling, parts),
     custard: filling.type === 'custard' ? custardOf(parts) : null,
   };
+}
+
+function coverOf({ cookMinutes, diceMm }: ItemInput['filling'], parts: FillingResult['parts']): FillingResult['cover'] {
+  const grams = cookMinutes > 0 ? enoughToCoverG(parts, panCm, diceMm) : null;
+  return grams === null ? null : { grams, potCm: panCm };
 }
 
 /** What goes into so much filling, by its list. */

@@ -1,5 +1,6 @@
 import type { ItemInput } from '../../../contracts/item';
 import type { KitchenInput } from '../../../contracts/kitchen';
+import { colourLevel } from '../../../oven/tables';
 import { figure, type Figure } from '../../figure';
 import { heatsOf, heatsWord } from './programme';
 import type { OvenResult } from './result';
@@ -9,14 +10,17 @@ export type OvenFigures = Record<'bake' | 'core' | 'base' | 'colour' | 'look' | 
 /** What the Oven shows, each with its reason. */
 export function ovenFigures(item: ItemInput, kitchen: KitchenInput, raw: boolean, r: OvenResult): OvenFigures {
   const { bake, spec } = r;
-  const at = bake.atProposed;
-  const row = bake.series[Math.min(bake.series.length - 1, Math.round(bake.proposed ?? 0))];
+  const own = item.oven.ownMin ?? null;
+  const at = r.out;
   return {
     bake: figure(
-      bake.proposed,
+      r.minutes,
       'min',
-      'oven.bake',
+      own === null ? 'oven.bake' : 'oven.ownBake',
       {
+        ours: bake.proposed ?? 0,
+        low: bake.rangeMin?.[0] ?? 0,
+        high: bake.rangeMin?.[1] ?? 0,
         heats: heatsWord(heatsOf(item.oven)),
         binds: bake.binds,
         uncertainty: bake.uncertaintyPct,
@@ -25,18 +29,18 @@ export function ovenFigures(item: ItemInput, kitchen: KitchenInput, raw: boolean
       },
       kitchen.bakeRatios.length ? 'learnt' : 'estimate',
       'oven.plan',
-      bake.rangeMin ?? undefined,
+      own === null ? (bake.rangeMin ?? undefined) : undefined,
     ),
     core: figure(
       at?.coreC ?? null,
       '°C',
       'oven.core',
-      { target: r.targetC, safe: bake.times.safe ?? 0, raw: raw ? 1 : 0 },
+      { target: r.targetC, safe: bake.safeMin ?? 0, raw: raw ? 1 : 0 },
       'estimate',
       'oven.bake',
     ),
     base: figure(
-      row?.baseC ?? null,
+      at?.baseC ?? null,
       '°C',
       spec.base ? 'oven.base' : 'oven.noBase',
       {
@@ -53,7 +57,7 @@ export function ovenFigures(item: ItemInput, kitchen: KitchenInput, raw: boolean
           at?.surfaceC ?? null,
           '°C',
           'oven.colour',
-          { level: bake.levelProposed ?? 'pale', golden: bake.times.golden ?? 0, wash: item.seal.wash },
+          { level: (at && colourLevel(at.browning)) ?? 'pale', golden: bake.times.golden ?? 0, wash: item.seal.wash },
           'estimate',
           'oven.bake',
         )

@@ -18,7 +18,7 @@ const codes: Record<Finding['code'], ProblemCode> = {
 };
 
 /** What does not work out at the Oven. */
-export function ovenProblems(item: ItemInput, { bake, blind, findings, meanC }: OvenResult): Problem[] {
+export function ovenProblems(item: ItemInput, { bake, blind, findings, meanC, minutes, out }: OvenResult): Problem[] {
   const { setC } = item.oven;
   const never = bake.proposed === null;
   return [
@@ -27,29 +27,29 @@ export function ovenProblems(item: ItemInput, { bake, blind, findings, meanC }: 
       problem('oven', codes[f.code], 'warn', ['oven.setC'], {
         setC: meanC,
         heats: heatsOf(item.oven).length,
-        minutes: bake.proposed ?? 0,
+        minutes: minutes ?? 0,
         sameTimeC: f.suggest?.sameTimeC ?? 0,
         sameTempMin: f.suggest?.sameTempMin ?? 0,
       }),
     ),
-    ...programmeProblems(item, bake.proposed, blind),
-    ...ownMinutes(item, bake),
+    ...programmeProblems(item, minutes, blind),
+    ...ownMinutes(item, bake, out),
   ];
 }
 
 /** The cook's own minutes against what makes it hot through, and against what burns it. */
-function ownMinutes(item: ItemInput, bake: OvenResult['bake']): Problem[] {
+function ownMinutes(item: ItemInput, bake: OvenResult['bake'], out: OvenResult['out']): Problem[] {
   const own = item.oven.ownMin;
   if (!own) return [];
-  const { safe, dark } = bake.times;
-  const at = bake.series[Math.min(bake.series.length - 1, own)];
+  const { dark } = bake.times;
+  const safe = bake.safeMin;
   if (safe === null || own < safe)
     return [
       problem('oven', 'own_bake_short', 'stop', ['oven.ownMin'], {
         own,
-        coreC: at?.coreC ?? 0,
+        coreC: out?.coreC ?? 0,
         target: bake.targetC,
-        safe: safe ?? 0,
+        safe: Math.ceil(safe ?? 0),
         ours: bake.proposed ?? 0,
       }),
     ];

@@ -1,7 +1,7 @@
 import type { ItemInput } from '../../../contracts/item';
 import type { KitchenInput } from '../../../contracts/kitchen';
 import type { Product } from '../../../contracts/products';
-import { simulateBake } from '../../../oven/bake';
+import { simulateBake, type SeriesRow } from '../../../oven/bake';
 import type { BakeSpec, OvenStep } from '../../../oven/bakeInput';
 import { planBakeTime, type BakePlan } from '../../../oven/bakePlan';
 import { simulateBlind, type BlindBake } from '../../../oven/blind';
@@ -21,6 +21,8 @@ export interface OvenResult {
   conversions: ReturnType<typeof heatConversions>;
   /** The cook's own minutes where they set them, else what is proposed. */
   minutes: number | null;
+  /** How it is when it comes out then: the minute's row of the simulation. */
+  out: SeriesRow | null;
   /** What the middle has to reach, °C. */
   targetC: number;
   /** The case baked before it is filled; null where it is not. */
@@ -60,6 +62,13 @@ function meanHeatC(heats: readonly OvenStep[], minutes: number | null): number {
   return Math.round(sum / end / 5) * 5;
 }
 
+/** How it is at a minute; under foil what is proposed is a run of its own, and says so. */
+function comesOut(item: ItemInput, bake: BakePlan, minutes: number | null): SeriesRow | null {
+  const row = bake.series[Math.min(bake.series.length - 1, Math.round(minutes ?? 0))];
+  if (minutes === null || !row) return null;
+  return item.oven.ownMin ? row : { ...row, ...bake.atProposed };
+}
+
 /** The bake of an item: time with its range, what decides, and whether its heat can be meant. */
 export function ovenResult(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, filling: FillingPlan): OvenResult {
   const empty = blindSpec(item, bakeSpec(item, kitchen, cut, filling, null));
@@ -75,14 +84,16 @@ export function ovenResult(item: ItemInput, kitchen: KitchenInput, cut: CutPlan,
     support: spec.support === 'unknown' ? ('tray' as const) : spec.support,
     oven: { ...spec.oven, mode, steps: spec.oven.steps.map((s) => ({ ...s, setC: s.setC + less })) },
   };
-  const meanC = meanHeatC(spec.oven.steps, bake.proposed);
+  const minutes = item.oven.ownMin ?? bake.proposed;
+  const meanC = meanHeatC(spec.oven.steps, minutes);
   const otherBake = remember(['otherFan', other], () => simulateBake(other));
   return {
     bake,
     spec,
     otherFan: { mode, setC, proposedMin: otherBake.proposed },
     conversions: heatConversions(item.oven.mode === 'fan' ? Math.min(300, item.oven.setC + 20) : item.oven.setC),
-    minutes: item.oven.ownMin ?? bake.proposed,
+    minutes,
+    out: comesOut(item, bake, minutes),
     targetC: bake.targetC,
     blind,
     meanC,
@@ -94,7 +105,7 @@ export function ovenResult(item: ItemInput, kitchen: KitchenInput, cut: CutPlan,
       value: meanC,
       unit: 'C',
       mode: item.oven.mode,
-      timeMin: bake.proposed,
+      timeMin: minutes,
       cls: classes[item.product],
     }),
   };

@@ -1,3 +1,5 @@
+import { coolingStages } from '@crustallum/core/cold/coolingStages';
+import { throughWarm } from '../../../wording/guidance';
 import type { FillingCooling } from '@crustallum/core/cold/fillingCooling';
 import { memo } from 'react';
 import {
@@ -34,7 +36,12 @@ export default memo(function CoolingCurve({ curve, fillAtC, startsAtMs, cooling 
       <ResponsiveContainer>
         <LineChart data={data} margin={{ top: 12, right: 16, bottom: 4, left: 0 }}>
           <CartesianGrid stroke="var(--color-hair)" strokeOpacity={0.35} vertical={false} />
-          <ReferenceArea y1={5} y2={60} fill="var(--color-rhubarb-wash)" fillOpacity={0.5} />
+          <ReferenceArea
+            y1={coolingStages.coldC}
+            y2={coolingStages.hotC}
+            fill="var(--color-rhubarb-wash)"
+            fillOpacity={0.5}
+          />
           <XAxis
             dataKey="m"
             type="number"
@@ -43,7 +50,13 @@ export default memo(function CoolingCurve({ curve, fillAtC, startsAtMs, cooling 
             tick={label}
             stroke="var(--color-ink)"
           />
-          <YAxis unit="°" tick={label} width={48} stroke="var(--color-ink)" domain={[0, 'auto']} />
+          <YAxis
+            tickFormatter={(c: number) => degrees(c, 0)}
+            tick={label}
+            width={48}
+            stroke="var(--color-ink)"
+            domain={[0, 'auto']}
+          />
           <Tooltip formatter={(v) => `${degrees(Number(v), 1)}`} labelFormatter={(m) => at(Number(m))} />
           <ReferenceLine
             y={fillAtC}
@@ -55,7 +68,7 @@ export default memo(function CoolingCurve({ curve, fillAtC, startsAtMs, cooling 
             <ReferenceLine
               x={cooling.to21Min}
               stroke="var(--color-filling-ink)"
-              label={{ value: `21° ${at(cooling.to21Min)}`, position: 'insideTopLeft', ...label }}
+              label={{ value: `${throughWarm()} ${at(cooling.to21Min)}`, position: 'insideTopLeft', ...label }}
             />
           )}
           <Line dataKey="t" stroke="var(--color-filling-ink)" strokeWidth={3.5} dot={false} isAnimationActive={false} />

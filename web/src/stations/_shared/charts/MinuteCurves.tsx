@@ -58,7 +58,7 @@ export default memo(function MinuteCurves({
               tick={label}
               width={48}
               stroke="var(--color-ink)"
-              unit="°"
+              tickFormatter={(c: number) => degrees(c, 0)}
               ticks={Array.from({ length: (high - low) / 50 + 1 }, (_, i) => low + i * 50)}
               domain={[low, high]}
             />
