@@ -150,7 +150,7 @@ export default ts.config(
     },
   },
   {
-    files: ['**/*.mjs', '**/*.cjs'],
+    files: ['**/*.mjs', '**/*.cjs', 'web/public/*.js'],
     languageOptions: {
       globals: {
         console: 'readonly',
@@ -161,6 +161,9 @@ export default ts.config(
         module: 'readonly',
         localStorage: 'readonly',
         document: 'readonly',
+        location: 'readonly',
+        innerWidth: 'readonly',
+        innerHeight: 'readonly',
         requestAnimationFrame: 'readonly',
         performance: 'readonly',
         require: 'readonly',

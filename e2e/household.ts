@@ -66,6 +66,14 @@ export class Household {
 }
 
 export const test = base.extend<{ supper: Household; empty: Household }>({
+  // what a journey sees after a reload is the page itself, never the picture of it that stands there first
+  context: async ({ context }, use) => {
+    await context.addInitScript(() => {
+      const put = Storage.prototype.setItem.bind(localStorage);
+      Storage.prototype.setItem = (key, value) => key.startsWith('crustallum.picture:') || put(key, value);
+    });
+    await use(context);
+  },
   supper: async ({}, use) => {
     const household = new Household(true);
     await household.start();

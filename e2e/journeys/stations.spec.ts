@@ -202,3 +202,33 @@ test('a standing tablet keeps all eight stations on its edge, three numbers abre
   expect(await page.evaluate(() => document.documentElement.scrollHeight)).toBe(1280);
   await accessible(page);
 });
+
+test('opened again, the page stands as it last stood, not to be pressed, until the application is there', async ({
+  browser,
+  supper,
+}) => {
+  const context = await browser.newContext({ serviceWorkers: 'block' });
+  const address = await supper.station(0, 'cut');
+  const before = await context.newPage();
+  await before.goto(address);
+  await expect
+    .poll(() => before.evaluate(() => Object.keys(localStorage).some((key) => key.startsWith('crustallum.picture'))))
+    .toBe(true);
+  await before.close();
+  const page = await context.newPage();
+  let go = () => {};
+  const held = new Promise<void>((resolve) => (go = resolve));
+  await page.route('**/assets/index-*.js', async (route) => {
+    await held;
+    await route.continue();
+  });
+  await page.goto(address, { waitUntil: 'commit' });
+  await expect(page.getByText('As it last stood; one moment')).toBeVisible();
+  await expect(page.locator('.sheet .drawing svg').first()).toBeVisible();
+  await expect(page.locator('#root')).toHaveJSProperty('inert', true);
+  go();
+  await expect(page.locator('#root')).toHaveJSProperty('inert', false);
+  await expect(page.getByText('As it last stood; one moment')).toHaveCount(0);
+  await expect(page.getByRole('heading', { level: 1, name: 'Cut' })).toBeVisible();
+  await context.close();
+});

@@ -8,6 +8,7 @@ import { Provider } from 'react-redux';
 import { RouterProvider } from 'react-router';
 import { dropOldAnswers } from './api/offlineCache';
 import { applyLight } from './design/light';
+import { letGoOfPicture } from './shell/keptPicture';
 import { loadRoom } from './shell/rooms';
 import { makeRouter } from './shell/routes';
 import { openFirst } from './desk/openFirst';
@@ -31,12 +32,13 @@ setInterval(applyLight, 5 * 60_000);
 const drawAtLatestMs = 500;
 
 // not awaited here: the rooms' own files wait for this one
-void Promise.race([Promise.all([opened, room]), new Promise((late) => setTimeout(late, drawAtLatestMs))]).then(() =>
+void Promise.race([Promise.all([opened, room]), new Promise((late) => setTimeout(late, drawAtLatestMs))]).then(() => {
   createRoot(document.getElementById('root') as HTMLElement).render(
     <StrictMode>
       <Provider store={store}>
         <AsRead />
       </Provider>
     </StrictMode>,
-  ),
-);
+  );
+  letGoOfPicture();
+});

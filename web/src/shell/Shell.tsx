@@ -7,11 +7,13 @@ import { ColdLine } from '../coldline/ColdLine';
 import { Hatches } from '../design/drawings/Hatches';
 import { useAppSelector } from '../desk/store';
 import { plain } from '../wording/numbers';
+import { stationWords } from '../wording/words';
 import { ErrorBoundary } from './ErrorBoundary';
 import { keysOn, setKeysOn } from '../design/ui/letterKeys';
 import { keyList, useDeskKeys } from './keys';
 import { Conflicts } from './Conflicts';
 import { NotFound } from './NotFound';
+import { useKeptPicture } from './keptPicture';
 import { Notices } from './Notices';
 import { Rim } from './Rim';
 import { RulesContext } from '../design/ui/rules';
@@ -40,6 +42,7 @@ export function Shell() {
     itemId,
   );
   const station = pathname.split('/').pop() ?? '';
+  useKeptPicture(pathname, station === '' || station in stationWords);
   return (
     <RulesContext value={rules}>
       <Hatches />

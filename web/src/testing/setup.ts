@@ -1,5 +1,6 @@
 import 'fake-indexeddb/auto';
 import 'reflect-metadata';
+import * as React from 'react';
 
 class NoObserver {
   observe(): void {}
@@ -15,3 +16,10 @@ Object.assign(Element.prototype, { scrollIntoView() {}, hasPointerCapture: () =>
 Object.assign(Element.prototype, {
   getBoundingClientRect: () => ({ x: 0, y: 0, left: 0, top: 0, right: 1280, bottom: 800, width: 1280, height: 800 }),
 });
+
+// React's development build takes a stack trace for each of ten thousand elements a second: a tenth of these tests' time, and read
+// by nobody here. It takes none once that many are taken.
+const internals = (React as unknown as Record<string, object | undefined>)[
+  '__CLIENT_INTERNALS_DO_NOT_USE_OR_WARN_USERS_THEY_CANNOT_UPGRADE'
+];
+if (internals) Object.defineProperty(internals, 'recentlyCreatedOwnerStacks', { get: () => 10_000, set() {} });

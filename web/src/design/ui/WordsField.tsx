@@ -44,7 +44,12 @@ export function WordsField<Value>({ label, written, read, hint, onTake, hidden =
         aria-invalid={wrong}
         aria-describedby={wrong ? `${id}wrong` : undefined}
         onFocus={(e) => e.target.select()}
-        onChange={(e) => setText(e.target.value)}
+        onChange={(e) => {
+          setText(e.target.value);
+          // a whole value, pasted or put in by a program, is taken at once; words when they are done
+          const value = read(e.target.value);
+          if (value !== null && String(value) === e.target.value) onTake(value);
+        }}
         onBlur={(e) => take(e.target.value)}
         onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
       />
