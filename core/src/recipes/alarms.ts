@@ -1,7 +1,7 @@
 import { celsius } from '../quantities/temperature';
 import { ingredientOf } from '../ingredients/table';
 import type { TrueRatios } from '../dough/formula';
-import type { RecipeAmount } from './amounts';
+import { packs, type RecipeAmount } from './amounts';
 import type { Fact, FactKind } from './facts';
 import type { Section } from './lines';
 
@@ -19,6 +19,8 @@ export interface Alarm {
   /** Which amount (by index) or fact (by kind) a way out would set; neither where it is for the cook alone to see to. */
   about: { amount?: number; fact?: FactKind };
   options: AlarmOption[];
+  /** None of the options may be it: the cook's own grams are asked for too. */
+  asks?: true;
 }
 
 export interface Understood {
@@ -40,6 +42,7 @@ const mostSaltPct = 3.2;
 export function alarmsOf(u: Understood): Alarm[] {
   return [
     ...salt(u),
+    ...inPacks(u),
     ...heats(u),
     ...twice(u),
     ...listedTwice(u),
@@ -72,6 +75,27 @@ function salt(u: Understood): Alarm[] {
       ],
     },
   ];
+}
+
+/** Tins, packs and bags whose weight the page does not say: the commonest is offered, what stands on the label is asked. */
+function inPacks(u: Understood): Alarm[] {
+  return u.amounts.flatMap((a, i): Alarm[] =>
+    a.packs && a.grams === null && a.id !== null
+      ? [
+          {
+            code: 'packUnknown',
+            line: a.place.line,
+            values: { name: a.name, kind: a.packs.kind, count: a.packs.count },
+            about: { amount: i },
+            options: [
+              { value: packs[a.packs.kind] * a.packs.count, code: 'usualPack' },
+              { value: null, code: 'leftOut' },
+            ],
+            asks: true,
+          },
+        ]
+      : [],
+  );
 }
 
 function heats(u: Understood): Alarm[] {

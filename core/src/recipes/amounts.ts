@@ -25,7 +25,23 @@ export interface RecipeAmount {
   ambiguities: ReadAmount['ambiguities'];
   units: ReadAmount['units'];
   note: string;
+  /** It is told in packs, tins or bags, and their weight is not: how many of which. */
+  packs?: { kind: Pack; count: number };
 }
+
+/** What things are sold in, and grams in the commonest of them (estimates): asked about, never taken for known. */
+export const packs = { tin: 400, jar: 350, pack: 250, bag: 250, tub: 250, carton: 500, punnet: 250 } as const;
+export type Pack = keyof typeof packs;
+const packWords: readonly (readonly [RegExp, Pack])[] = [
+  [/^\s*(?:small |large |big )?(?:cans?|tins?)\b/i, 'tin'],
+  [/^\s*(?:small |large |big )?jars?\b/i, 'jar'],
+  [/^\s*(?:small |large |big )?(?:packs?|packets?|packages?|boxe?s?|blocks?)\b/i, 'pack'],
+  [/^\s*(?:small |large |big )?(?:bags?|pouch(?:es)?|sachets?)\b/i, 'bag'],
+  [/^\s*(?:small |large |big )?(?:tubs?|pots?)\b/i, 'tub'],
+  [/^\s*(?:small |large |big )?cartons?\b/i, 'carton'],
+  [/^\s*(?:small |large |big )?punnets?\b/i, 'punnet'],
+];
+const packIn = (rest: string): Pack | undefined => packWords.find(([pattern]) => pattern.test(rest))?.[1];
 
 const start =
   /(?<![\p{L}\p{N}./,-])(?:\d|[½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]|\.\d|(?:half|quarter|a|an|one|two|three|four|five|six|seven|eight|nine|ten|twelve|about|scant|heaped)\b)/giu;
@@ -84,8 +100,10 @@ export function amountsIn(text: string, line: number, system: MeasureSystem | nu
       ? Math.max(restAt, text.toLowerCase().indexOf(name.words.toLowerCase().split(' ')[0] ?? '', restAt)) +
         name.words.length
       : restAt + bare.length;
-    const size = sizeOf(text.slice(match.index, nameEnd));
-    const one = sticks || counted ? gramsOfOne(known?.id ?? '') : null;
+    // an egg is called large by its class, not against a middling one
+    const size = known?.group === 'egg' ? 1 : sizeOf(text.slice(match.index, nameEnd));
+    const pack = counted ? packIn(text.slice(restAt)) : undefined;
+    const one = sticks || (counted && !pack) ? gramsOfOne(known?.id ?? '') : null;
     const more = alsoSo(text.slice(nameEnd), known, system);
     const [grams, ...others] =
       one !== null
@@ -110,6 +128,7 @@ export function amountsIn(text: string, line: number, system: MeasureSystem | nu
       ambiguities: read.ambiguities,
       units: read.units,
       note: note.trim(),
+      ...(pack ? { packs: { kind: pack, count: first.low } } : {}),
     });
     after = nameEnd + more.length;
   }

@@ -37,17 +37,30 @@ const asList = (value: unknown): unknown[] =>
 const record = (value: unknown): Record<string, unknown> | null =>
   typeof value === 'object' && value !== null && !Array.isArray(value) ? (value as Record<string, unknown>) : null;
 
-/** The recipe in a linked-data document: the object itself, one of a list, or one of its graph. */
-function recipeObject(value: unknown): Record<string, unknown> | null {
-  for (const each of asList(value)) {
+/** The recipes in a linked-data document: the object itself, those of a list, or those of its graph. */
+const recipeObjects = (value: unknown): Record<string, unknown>[] =>
+  asList(value).flatMap((each) => {
     const o = record(each);
-    if (!o) continue;
-    if (asList(o['@type']).includes('Recipe')) return o;
-    const inner = recipeObject(o['@graph']);
-    if (inner) return inner;
+    if (!o) return [];
+    return asList(o['@type']).includes('Recipe') ? [o] : recipeObjects(o['@graph']);
+  });
+
+/** The linked data of a text: all of it, or what a saved web page carries. */
+function linkedData(text: string): unknown {
+  const linked = /^\s*[[{]/.test(text)
+    ? text
+    : /<script[^>]{0,200}application\/ld\+json[^>]{0,200}>([\s\S]*?)<\/script>/i.exec(text)?.[1];
+  try {
+    return linked ? JSON.parse(linked) : null;
+  } catch {
+    // not what it looked like: it is read as text
+    return null;
   }
-  return null;
 }
+
+/** Each recipe of a text's linked data as a text of its own. */
+export const linkedRecipes = (text: string): { title: string; text: string }[] =>
+  recipeObjects(linkedData(text)).map((o) => ({ title: asText(o['name']).slice(0, 60), text: JSON.stringify(o) }));
 
 /** A duration such as PT1H30M as people write it. */
 function duration(iso: string): string {
@@ -161,17 +174,8 @@ export function sourceLines(text: string): { format: Format; lines: SourceLine[]
   if (text.length > longestText)
     throw new RefusedInput({ field: 'text', code: 'too_long', value: text.length, allowed: { max: longestText } });
   const trimmed = text.trimStart();
-  const linked = /^[[{]/.test(trimmed)
-    ? trimmed
-    : /<script[^>]{0,200}application\/ld\+json[^>]{0,200}>([\s\S]*?)<\/script>/i.exec(text)?.[1];
-  if (linked) {
-    try {
-      const found = recipeObject(JSON.parse(linked));
-      if (found) return { format: 'json-ld', lines: tidy(fromLinkedData(found)) };
-    } catch {
-      // not what it looked like: read as text below
-    }
-  }
+  const [found] = recipeObjects(linkedData(text));
+  if (found) return { format: 'json-ld', lines: tidy(fromLinkedData(found)) };
   if (
     /^(---\s*\n)?[\w ]{1,30}:( |\n)/.test(trimmed) &&
     /^\s*(ingredients|dough|pastry|filling)\s*:\s*$/im.test(text) &&

@@ -2,6 +2,7 @@ import { IsString, MaxLength, MinLength } from 'class-validator';
 import { measureSystems, type MeasureSystem } from '../quantities/amounts/units';
 import { model } from '../quantities/model';
 import { OneOf, Optional } from '../quantities/rules';
+import { recipesOn } from './apart';
 import { longestText } from './lines';
 import { readRecipe } from './readRecipe';
 import { readWords } from './readWords';
@@ -9,6 +10,10 @@ import { readWords } from './readWords';
 export class ReadRecipeInput {
   @IsString() @MinLength(1) @MaxLength(longestText) text!: string;
   @Optional() @OneOf(measureSystems) system?: MeasureSystem | null;
+}
+
+export class RecipesOnInput {
+  @IsString() @MaxLength(longestText) text!: string;
 }
 
 export class ReadWordsInput {
@@ -25,6 +30,15 @@ export const recipeModels = [
     certainty: 'estimate',
     input: ReadRecipeInput,
     run: ({ text, system }) => readRecipe(text, system ?? null),
+  }),
+  model({
+    name: 'recipes.apart',
+    summary: 'The recipes that stand on one page, each a text of its own',
+    units: 'text',
+    source: 'Reading by rule',
+    certainty: 'estimate',
+    input: RecipesOnInput,
+    run: ({ text }) => recipesOn(text),
   }),
   model({
     name: 'recipes.readWords',

@@ -14,7 +14,7 @@ export interface Named {
 
 /** Words before a name that say how it is, not what it is. */
 export const describing: ReadonlySet<string> = new Set(
-  'of the a an some more little extra cold cool chilled frozen iced warm hot boiling melted softened soft hard fresh freshly dried dry ground grated chopped finely roughly coarsely thinly sliced diced cubed crumbled minced shredded peeled large small medium big good level heaped ripe raw cooked tinned canned clove cloves stick stalk stalks sprig sprigs bunch handful handfuls knob piece pieces leaf leaves head tin can jar packet pack about roughly plus well best beaten lightly free-range organic unsalted-or whole boneless skinless lean ready-rolled'.split(
+  'of the a an some more little extra cold cool chilled frozen iced warm hot boiling melted softened soft hard fresh freshly dried dry ground grated chopped finely roughly coarsely thinly sliced diced cubed crumbled minced shredded peeled large small medium big good level heaped ripe raw cooked tinned canned clove cloves stick stalk stalks sprig sprigs bunch handful handfuls knob piece pieces leaf leaves head tin tins can cans jar jars packet packets pack packs bag bags tub tubs carton cartons punnet punnets about roughly plus well best beaten lightly free-range organic unsalted-or whole boneless skinless lean ready-rolled'.split(
     ' ',
   ),
 );
@@ -42,6 +42,8 @@ export function nameAt(phrase: string, tolerant: boolean): Named | null {
       if (length === 1 && describing.has(words[start].toLowerCase())) continue;
       const [hit] = index.called(compared.slice(start, start + length).join(' '));
       if (!hit) continue;
+      // of an egg where nothing follows; else it is how something else looks
+      if (length === 1 && compared[start] === 'white' && start + 1 < words.length) continue;
       const named = { ingredient: hit, words: words.slice(start, start + length).join(' '), doubtful: false };
       const before = words.slice(0, start).some((w) => turnsBefore.has(w.toLowerCase()));
       const next = words[start + length]?.toLowerCase() ?? '';

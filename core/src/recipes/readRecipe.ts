@@ -140,7 +140,8 @@ export function readRecipe(text: string, system: MeasureSystem | null = null): R
 const counted = new Set<FactKind>(factKinds.filter((k) => k !== 'crumbMm' && k !== 'preheat'));
 const overlap = (a: Place, b: Place): boolean => a.from < b.to && b.from < a.to;
 
-const isTitle = (text: string): boolean =>
+/** A line that may be the name of a recipe. */
+export const isTitle = (text: string): boolean =>
   text.length < 80 &&
   !/^\s*[\d½¼¾]/.test(text) &&
   inlineHeading(text) === null &&

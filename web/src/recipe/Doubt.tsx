@@ -1,7 +1,10 @@
 import type { Alarm } from '@crustallum/core/recipes/alarms';
 import { Because } from '../design/ui/Because';
+import { NumberField } from '../design/ui/NumberField';
 import { alarmWords, optionWritten } from '../wording/recipe';
 import type { Correction } from './useReading';
+
+const gramRule = { min: 0, max: 100_000, unit: 'g', integer: false };
 
 /** Something that cannot well be meant: the fact with its number, why, and the ways out; the first one is already in. */
 export function Doubt({
@@ -39,6 +42,18 @@ export function Doubt({
               </button>
             );
           })}
+          {alarm.asks && (
+            <span className="flex items-baseline gap-2">
+              <span className="quiet-ink">by the label</span>
+              <NumberField
+                label={`Grams, as the label says: ${words.fact}`}
+                value={chosen?.value ?? alarm.options[0]?.value ?? 0}
+                rule={gramRule}
+                unit="g"
+                onChange={onChoose}
+              />
+            </span>
+          )}
         </div>
       )}
     </div>

@@ -8,6 +8,7 @@ import { Press } from '../design/ui/Press';
 import { usePhone } from '../design/ui/useWidth';
 import type { ReadRecipe } from '@crustallum/core/recipes/readRecipe';
 import type { Alarm } from '@crustallum/core/recipes/alarms';
+import type { ItemInput } from '@crustallum/core/contracts/item';
 import { differences, type Difference } from '@crustallum/core/plan/differences';
 import { YoursOurs } from './YoursOurs';
 import { FactEditor } from './FactEditor';
@@ -18,7 +19,7 @@ import { Paper } from './Paper';
 import { RowEditor } from './RowEditor';
 import { rowsOf, type Row } from './rows';
 import { Source } from './Source';
-import { useReading, type Correction } from './useReading';
+import { readAndMake, useReading, useRecipesOn, type Correction } from './useReading';
 
 const draftKey = 'crustallum.recipe';
 const tomorrow = (): string => {
@@ -28,6 +29,7 @@ const tomorrow = (): string => {
   return `${d.getFullYear()}-${pad(d.getMonth() + 1)}-${pad(d.getDate())}T18:30`;
 };
 const mostRows = 120;
+const nothing: readonly never[] = [];
 /** Whether two corrections are of one thing. */
 const same = (a: Correction, b: Correction): boolean =>
   b.amount !== undefined ? a.amount === b.amount : a.fact === b.fact && a.at === b.at;
@@ -40,7 +42,21 @@ export function Recipe() {
   const [text, setText] = useState(() => localStorage.getItem(draftKey) ?? '');
   const [writing, setWriting] = useState(text === '');
   const [system, setSystem] = useState<MeasureSystem | null>(null);
-  const [corrections, setCorrections] = useState<readonly Correction[]>([]);
+  const recipes = useRecipesOn(text);
+  const [chosen, setChosen] = useState(0);
+  const which = Math.min(chosen, Math.max(0, recipes.length - 1));
+  // what was put right stays with the recipe it was put right in
+  const [kept, setKept] = useState<Readonly<Record<number, readonly Correction[]>>>({});
+  const [keptOurs, setKeptOurs] = useState<Readonly<Record<number, readonly Difference[]>>>({});
+  const corrections = kept[which] ?? nothing;
+  const ours = keptOurs[which] ?? nothing;
+  const setCorrections = useCallback(
+    (next: (now: readonly Correction[]) => readonly Correction[]) =>
+      setKept((all) => ({ ...all, [which]: next(all[which] ?? nothing) })),
+    [which],
+  );
+  const setOurs = (next: (now: readonly Difference[]) => readonly Difference[]) =>
+    setKeptOurs((all) => ({ ...all, [which]: next(all[which] ?? nothing) }));
   const { meal, bakeId } = useAppSelector((s) => s.desk);
   const { data: kitchen } = useKitchenQuery();
   const [create, creating] = useCreateBakeMutation();
@@ -48,14 +64,14 @@ export function Recipe() {
   const navigate = useNavigate();
   const cook = kitchen?.document.cooks[0] ?? 'You';
   const mouths = meal?.mouthCount ?? 6;
-  const [ours, setOurs] = useState<readonly Difference[]>([]);
-  const { read, made, working, tooLong } = useReading(text, system, corrections, mouths, cook, kitchen?.document, ours);
+  const own = recipes.length > 1 ? (recipes[which]?.text ?? text) : text;
+  const { read, made, working, tooLong } = useReading(own, system, corrections, mouths, cook, kitchen?.document, ours);
   /** All as the page has it, doubts and all; or all as we reckon. */
-  const takeAll = (which: 'yours' | 'ours') => {
-    setOurs(which === 'ours' ? differences : []);
+  const takeAll = (side: 'yours' | 'ours') => {
+    setOurs(() => (side === 'ours' ? differences : []));
     setCorrections((now) => [
       ...now.filter((c) => !read?.alarms.some((a) => sameAbout(a.about, c))),
-      ...(which === 'ours' || !read
+      ...(side === 'ours' || !read
         ? []
         : read.alarms.flatMap((a): Correction[] =>
             a.about.amount === undefined && a.about.fact === undefined ? [] : [{ ...a.about, value: null }],
@@ -74,27 +90,54 @@ export function Recipe() {
   }, [text]);
   const take = (whole: string) => {
     setText(whole);
-    setCorrections([]);
-    setOurs([]);
+    setChosen(0);
+    setKept({});
+    setKeptOurs({});
   };
   const correct = useCallback(
     (c: Correction) =>
       setCorrections((now) => [...now.filter((x) => !same(x, c)), { ...now.find((x) => same(x, c)), ...c }]),
-    [],
+    [setCorrections],
   );
   const rows = useMemo(() => (read ? rowsOf(read, made).slice(0, mostRows) : []), [read, made]);
   const goTo = (bake: string, item: string | undefined) => {
     localStorage.removeItem(draftKey);
     void navigate(`/bakes/${bake}/${item}/brief`);
   };
-  const begin = async () => {
-    if (!made) return;
-    const { item } = made;
+  const beginWith = async (items: readonly ItemInput[]) => {
+    const [first] = items;
+    if (!first) return;
     const answer = await create({
-      meal: { title: item.title, serveAt: tomorrow(), mouthCount: Math.min(60, item.brief.count), eaters: [] },
-      items: [item],
+      meal: {
+        title: items
+          .map((i) => i.title)
+          .join(' and ')
+          .slice(0, 60),
+        serveAt: tomorrow(),
+        mouthCount: Math.min(60, first.brief.count),
+        eaters: [],
+      },
+      items: [...items],
     });
     if ('data' in answer && answer.data) goTo(answer.data.id, answer.data.items[0]?.id);
+  };
+  const begin = () => beginWith(made ? [made.item] : []);
+  /** All recipes of the page, each with what was put right in it. */
+  const beginAll = async () => {
+    const all = await Promise.all(
+      recipes.map((r, i) =>
+        readAndMake({
+          text: r.text,
+          system,
+          corrections: kept[i] ?? nothing,
+          mouths,
+          cook,
+          kitchen: kitchen?.document,
+          ours: keptOurs[i] ?? nothing,
+        }),
+      ),
+    );
+    await beginWith(all.flatMap((one) => (one?.made ? [one.made.item] : [])));
   };
   const join = async () => {
     if (!made || !bakeId) return;
@@ -131,8 +174,16 @@ export function Recipe() {
         <Source text={text} working={working} onText={take} onDone={() => setWriting(false)} ready={read !== null} />
       ) : (
         <>
-          <Understood rows={rows} read={read} made={made} corrections={corrections} correct={correct} />
+          <Understood key={which} rows={rows} read={read} made={made} corrections={corrections} correct={correct} />
           <section className="recipe-side" aria-label="What it comes to">
+            {recipes.length > 1 && (
+              <Pick
+                label={`${recipes.length} recipes stand on this page`}
+                value={String(which)}
+                options={recipes.map((r, i) => [String(i), r.title || `the ${i + 1}.`] as const)}
+                onChange={(i) => setChosen(Number(i))}
+              />
+            )}
             <p className="counts m-0">
               <span>
                 <strong>{count('said')}</strong> said
@@ -193,6 +244,11 @@ export function Recipe() {
             <Press crimp disabled={!made || working || creating.isLoading} onClick={() => void begin()}>
               Take it to the brief
             </Press>
+            {recipes.length > 1 && (
+              <Press quiet disabled={working || creating.isLoading} onClick={() => void beginAll()}>
+                {recipes.length === 2 ? 'Take both' : `Take all ${recipes.length}`}
+              </Press>
+            )}
             {bakeId && meal && (
               <Press quiet disabled={!made || working || adding.isLoading} onClick={() => void join()}>
                 Put it with {meal.title}

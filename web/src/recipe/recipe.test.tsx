@@ -117,6 +117,35 @@ describe('a written recipe', () => {
     await screen.findByText(/longer than a book/);
     expect((field as HTMLTextAreaElement).value).toHaveLength(1_200_000);
   });
+  it('of two on one page is asked which, keeps what was put right in each, and takes both by one press', async () => {
+    const two = [
+      ['Leek pie', '300 g flour'],
+      ['Plum turnovers', '1 bag flour\n260 g flour'],
+    ]
+      .map(([name, flour]) => `${name}\n${flour}\n150 g butter\n1 bag spinach\nBake at 190 °C for 40 minutes.`)
+      .join('\n\n');
+    const server = await reading(two);
+    const pick = await screen.findByRole('radiogroup', { name: '2 recipes stand on this page' });
+    const bag = await screen.findByRole('textbox', { name: /^Grams, as the label says: Spinach/ });
+    fireEvent.change(bag, { target: { value: '320' } });
+    fireEvent.blur(bag);
+    await screen.findByDisplayValue('320');
+    fireEvent.click(within(pick).getByRole('radio', { name: 'Plum turnovers' }));
+    await screen.findByRole('button', { name: /Plain flour\s*260 g/ });
+    fireEvent.click(within(pick).getByRole('radio', { name: 'Leek pie' }));
+    await screen.findByRole('button', { name: /Plain flour\s*300 g/ });
+    await screen.findByDisplayValue('320');
+    const both = screen.getByRole('button', { name: 'Take both' });
+    await waitFor(() => expect((both as HTMLButtonElement).disabled).toBe(false));
+    fireEvent.click(both);
+    await heading('Brief');
+    const [leek, plum] = server.bakes[0]?.items.map((i) => i.document) ?? [];
+    expect([leek?.title, plum?.title]).toEqual(['Leek pie', 'Plum turnovers']);
+    expect(leek?.recipe?.text).not.toContain('Plum');
+    // 320 g by its label, not the 250 of a common bag: kept as written in a dish that holds more
+    const [spinach] = leek?.filling.ingredients ?? [];
+    expect([spinach?.name, Math.round(spinach?.gramsPer100 ?? 0)]).toEqual(['Spinach', 22]);
+  });
   it('that the server does not take stays where it is', async () => {
     const server = await reading(pasties);
     const begin = await screen.findByRole('button', { name: 'Take it to the brief' });

@@ -1,6 +1,6 @@
 import type { Alarm } from '@crustallum/core/recipes/alarms';
 import type { Fact, FactKind } from '@crustallum/core/recipes/facts';
-import { degrees, heat, long, plain, sides, span, spread, thin, weight } from './numbers';
+import { counted, degrees, heat, long, plain, sides, span, spread, thin, weight } from './numbers';
 
 export const factWords: Record<FactKind, string> = {
   serves: 'Serves',
@@ -80,6 +80,10 @@ export const alarmWords: Record<string, (v: Values) => { fact: string; because: 
     fact: `${g(v, 'written')}, and no word of whose degrees`,
     because: `as °F it is ${g(v, 'c')} °C`,
   }),
+  packUnknown: (v) => ({
+    fact: `${String(v['name'])}: ${counted(Number(v['count'] ?? 1), String(v['kind']), `${String(v['kind'])}s`)} of it`,
+    because: 'the page does not say what one weighs; it stands on the label',
+  }),
   tooThick: (v) => ({
     fact: `${long(Number(v['mm']))} thick`,
     because: 'no pastry is rolled so thick',
@@ -132,6 +136,8 @@ export const alarmWords: Record<string, (v: Values) => { fact: string; because: 
 const optionWords: Record<string, (v: number | null) => string> = {
   asWritten: () => 'as written',
   onceOnly: () => 'once only',
+  usualPack: (v) => `${weight(v ?? 0)}, the commonest`,
+  leftOut: () => 'not counted',
   byMethod: () => 'as the steps say',
   meantMm: (v) => `${thin(v ?? 0)}`,
   usualThickness: (v) => `${thin(v ?? 0)}`,
