@@ -155,3 +155,30 @@ describe('the order of the day', () => {
     }
   });
 });
+
+describe('a cook who is there for part of the day', () => {
+  const suppersOf = (hours: KitchenInput['hours']) =>
+    suppers.map(({ items, ovenShelves }) => bake(items, { ...two, ovenShelves, ...(hours ? { hours } : {}) }));
+  /** Minutes of the clock at which hands are asked of somebody. */
+  const asked = (plan: ClockPlan, cook: string) =>
+    plan.steps
+      .filter((s) => s.cook === cook && s.kind !== 'tend' && s.minutes > 0)
+      .map((s) => [18.5 * 60 + s.startMin, 18.5 * 60 + s.startMin + s.minutes] as const);
+  it('is asked for nothing while they are away, or it is said', () => {
+    let kept = 0;
+    for (const plan of suppersOf([{ cook: 'Noor', fromMin: 8 * 60, toMin: 15 * 60 }])) {
+      if (plan.problems.some((p) => p.code === 'hands_taken')) continue;
+      kept++;
+      for (const [from, to] of asked(plan, 'Noor')) {
+        const day = Math.floor(from / 1440) * 1440;
+        expect(from - day).toBeGreaterThanOrEqual(8 * 60 - 1e-6);
+        expect(to - day).toBeLessThanOrEqual(15 * 60 + 1e-6);
+      }
+    }
+    expect(kept).toBeGreaterThan(0);
+  });
+  it('all day long, or nobody known, changes nothing', () => {
+    const plain = suppersOf(undefined).map((p) => p.steps);
+    expect(suppersOf([{ cook: 'Somebody', fromMin: 60, toMin: 120 }]).map((p) => p.steps)).toEqual(plain);
+  });
+});

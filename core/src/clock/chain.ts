@@ -63,7 +63,7 @@ export function planClock(items: readonly Scheduled[], kitchen: KitchenInput, se
   const runs: OvenRun[] = [];
   const timed: TimedStep[] = [];
   const problems: Problem[] = [];
-  const busy: Busy[] = [];
+  const busy: Busy[] = awayFrom(kitchen, serveAt);
   items.forEach((item, itemIndex) => {
     const { run, fits, brusher } = placeBake(item, itemIndex, runs, kitchen, busy);
     if (!fits) problems.push(problem('clock', 'heats_overlap', 'warn', ['oven.setC'], { item: item.title }));
@@ -103,6 +103,25 @@ export function planClock(items: readonly Scheduled[], kitchen: KitchenInput, se
     hands,
     ovenRuns: ovenRuns.map((r) => ({ ...r, setC: r.heats[0]?.setC ?? 0 })),
   };
+}
+
+const dayMin = 24 * 60;
+/** Nothing of a day is done longer before the table than this, days. */
+const daysBefore = 4;
+
+/** When the cooks who are there for part of the day only are not, minutes from the table. */
+function awayFrom({ cooks, hours = [] }: KitchenInput, serveAt: string): Busy[] {
+  const table = new Date(serveAt);
+  const midnight = -(table.getHours() * 60 + table.getMinutes());
+  return hours
+    .filter((h) => cooks.includes(h.cook) && h.fromMin !== h.toMin)
+    .flatMap(({ cook, fromMin, toMin }) => {
+      const leaves = toMin > fromMin ? toMin : toMin + dayMin;
+      return Array.from({ length: daysBefore + 2 }, (_, i): Busy => {
+        const day = midnight + (i - daysBefore) * dayMin;
+        return { cook, from: day - dayMin + leaves, to: day + fromMin, pot: false, brush: false };
+      });
+    });
 }
 
 /** A pie that is out longer than this before the table, beyond its stand, is said, min. */

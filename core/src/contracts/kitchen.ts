@@ -20,6 +20,13 @@ export class PouredInput {
   @NumberIn(0, 1000, 'g') gramsPer100!: number;
 }
 
+/** When a cook is there, every day: minutes from midnight; where the end is before the beginning, over midnight. */
+export class CookHoursInput {
+  @IsString() @MaxLength(40) cook!: string;
+  @NumberIn(0, 1439, 'min', { integer: true }) fromMin!: number;
+  @NumberIn(0, 1439, 'min', { integer: true }) toMin!: number;
+}
+
 /** The kitchen and what has been learnt about it. */
 export class KitchenInput {
   @NumberIn(5, 40, '°C') roomC!: number;
@@ -39,6 +46,8 @@ export class KitchenInput {
   @NumberIn(-60, 60, 'K') ovenOffsetC!: number;
   @NumberIn(800, 6000, 'W') ovenW!: number;
   @ListOf(6) @ArrayMinSize(1) @IsString({ each: true }) @MaxLength(40, { each: true }) cooks!: string[];
+  /** Who of them is there for part of the day only. */
+  @Optional() @NestedList(() => CookHoursInput, 6) hours?: CookHoursInput[];
   /** Learnt: actual over proposed bake times, and the multiple of the fridge's surface coefficients. */
   @ListOf(200) @NumberIn(0.3, 3, '', { each: true }) bakeRatios!: number[];
   @NumberIn(0.4, 2.5, '') fridgeFactor!: number;

@@ -92,7 +92,7 @@ export function paperPages(
       for (const [wanted, x, y] of spots) if (wanted) marks.push(...register(x, y));
       const words = caption(row + 1, column + 1, t.pages);
       marks.push(
-        { kind: 'text', x: margin + rulerMm + 4, y: margin + 4, text: '100 mm', sizeMm: 3 },
+        { kind: 'text', x: margin + rulerMm + 4, y: margin + 4, text: '100 mm, 3 15/16 in', sizeMm: 3 },
         { kind: 'text', x: margin, y: margin, text: words, sizeMm: 3 },
       );
       pages.push({

@@ -4,13 +4,11 @@ import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } fr
 import { Link, useNavigate } from 'react-router';
 import { keysOn, pressable, typing } from '../design/ui/letterKeys';
 import { useNow } from '../desk/useNow';
-import { useOpenBake } from '../desk/useOpenBake';
 import { ColdLine } from '../coldline/ColdLine';
 import { Hatches } from '../design/drawings/Hatches';
-import { useAppSelector } from '../desk/store';
 import { useNarrow, usePhone } from '../design/ui/useWidth';
 import { clock, counted, momentAt, span, timer } from '../wording/numbers';
-import { begun } from './begun';
+import { Begin } from './Begin';
 import { callOf, stepWord } from '../wording/steps';
 import { FillingParts } from './FillingParts';
 import { ForEaters } from '../stations/_shared/ForEaters';
@@ -55,55 +53,6 @@ export function Bench() {
 const heardAt = new Set<string>([...closingCodes, 'coverLeaves', 'assembleLeaves', 'stand']);
 
 const mostTimersBesideDrawing = 2;
-
-/** Before a run: what will be done, and one press. */
-function Begin({ start }: { start: (run: BenchRun) => Promise<void> }) {
-  useOpenBake(undefined);
-  const { plan, meal, items, kitchen, bakeId, planKept, working } = useAppSelector((s) => s.desk);
-  if (!plan || !meal || !kitchen || !bakeId) {
-    return (
-      <main className="p-8">
-        <h1 className="sign">The bench is clear</h1>
-        <p>There is no day to start from yet.</p>
-        <Link to="/" className="press quiet">
-          Back to Today
-        </Link>
-      </main>
-    );
-  }
-  const begin = () => {
-    const copy = begun(plan, meal, items, kitchen);
-    void start({ id: crypto.randomUUID(), bakeId, startedAt: new Date().toISOString(), finishedAt: null, plan: copy });
-  };
-  const first = plan.clock.steps[0];
-  return (
-    <main className="bench-begin">
-      <h1 className="sign bench-call">To the bench: {meal.title}</h1>
-      <p style={{ fontSize: 22 }}>
-        {plan.clock.steps.length} steps, the first{' '}
-        {first ? `${stepWord(first).toLowerCase()} at ${clock(momentAt(meal.serveAt, first.startMin))}` : ''}. The plan
-        is copied to this device: it goes on without server or network.
-      </p>
-      <ol className="bench-steps">
-        {plan.clock.steps.map((s) => (
-          <li key={`${s.itemIndex}${s.id}`}>
-            <strong>{clock(momentAt(meal.serveAt, s.startMin))}</strong> {stepWord(s)},{' '}
-            {items[s.itemIndex]?.document.title} <span className="quiet-ink">{span(s.minutes)}</span>
-          </li>
-        ))}
-      </ol>
-      <div className="flex flex-wrap gap-4">
-        {/* what was worked out another time is not what is made */}
-        <button type="button" className="press bench-main" disabled={planKept || working} onClick={begin}>
-          Begin now
-        </button>
-        <Link to="/" className="press quiet bench-side">
-          Not yet
-        </Link>
-      </div>
-    </main>
-  );
-}
 
 function Running({
   run,

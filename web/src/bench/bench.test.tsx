@@ -26,9 +26,12 @@ describe('before a run', () => {
     server.plan(['handPies', 'roughPuff']);
     open('/bench');
     await heading('To the bench: Supper');
-    const steps = screen.getAllByRole('listitem').map((li) => li.textContent);
-    expect(steps.every((s) => /^\d\d:\d\d [A-Z]/.test(s ?? ''))).toBe(true);
-    expect(steps.some((s) => /^\d\d:\d\d Weigh/.test(s ?? ''))).toBe(true);
+    const day = screen.getByRole('region', { name: 'The day, step by step' });
+    const steps = within(day)
+      .getAllByRole('listitem')
+      .map((li) => li.textContent);
+    expect(steps.every((s) => /^\d\d:\d\d[A-Z]/.test(s ?? ''))).toBe(true);
+    expect(steps.some((s) => /^\d\d:\d\dWeigh/.test(s ?? ''))).toBe(true);
     fireEvent.click(screen.getByRole('button', { name: 'Begin now' }));
     await heading(/^(Weigh for Hand pies|Cook: .*)$/);
     await waitFor(() => expect(server.sent.some((s) => s.method === 'POST' && s.path === 'runs')).toBe(true));

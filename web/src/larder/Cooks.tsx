@@ -1,48 +1,109 @@
+import type { CookHoursInput } from '@crustallum/core/contracts/kitchen';
 import { X } from 'lucide-react';
+import { HourField } from '../design/ui/HourField';
 
 const mostCooks = 6;
+/** Where somebody comes and goes, until they say when, minutes from midnight. */
+const usual = { fromMin: 9 * 60, toMin: 17 * 60 };
 
-/** Who cooks: each name, one more, one less; there is always one. */
-export function Cooks({ names, onChange }: { names: readonly string[]; onChange: (names: string[]) => void }) {
+export interface WhoCooks {
+  cooks: string[];
+  hours?: CookHoursInput[];
+}
+
+/** Who cooks: each name and when they are there, one more, one less; there is always one. */
+export function Cooks({ cooks, hours = [], onChange }: WhoCooks & { onChange: (who: WhoCooks) => void }) {
+  const put = (next: string[], nextHours = hours) =>
+    onChange({ cooks: next, hours: nextHours.filter((h) => next.includes(h.cook)) });
+  const rename = (i: number, name: string) => {
+    const was = cooks[i];
+    put(
+      cooks.with(i, name),
+      hours.map((h) => (h.cook === was ? { ...h, cook: name } : h)),
+    );
+  };
   return (
     <fieldset className="m-0 border-0 p-0 pt-2">
       <legend className="quiet-ink p-0" style={{ fontSize: 16 }}>
-        Who cooks
+        Who cooks, and when they are there
       </legend>
-      <div className="flex flex-wrap gap-2">
-        {names.map((name, i) => (
-          <span key={i} className="flex items-center">
-            <input
-              className="text-field"
-              style={{ width: 150 }}
-              aria-label={`Cook ${i + 1}`}
-              value={name}
-              maxLength={40}
-              onChange={(e) => onChange(names.with(i, e.target.value))}
-            />
-            {names.length > 1 && (
-              <button
-                type="button"
-                className="key"
-                aria-label={`${name || `Cook ${i + 1}`} does not cook`}
-                onClick={() => onChange(names.toSpliced(i, 1))}
-              >
-                <X size={18} />
-              </button>
-            )}
-          </span>
-        ))}
-        {names.length < mostCooks && (
-          <button
-            type="button"
-            className="press quiet"
-            style={{ minHeight: 44 }}
-            onClick={() => onChange([...names, `Cook ${names.length + 1}`])}
-          >
-            One more cook
-          </button>
-        )}
-      </div>
+      <ul className="plain-list grid gap-2 p-0">
+        {cooks.map((name, i) => {
+          const own = hours.find((h) => h.cook === name);
+          const called = name || `Cook ${i + 1}`;
+          const set = (part: Partial<CookHoursInput>) =>
+            put(
+              cooks,
+              hours.map((h) => (h.cook === name ? { ...h, ...part } : h)),
+            );
+          return (
+            <li key={i} className="cook-row">
+              <input
+                className="text-field"
+                style={{ width: 150 }}
+                aria-label={`Cook ${i + 1}`}
+                value={name}
+                maxLength={40}
+                onChange={(e) => rename(i, e.target.value)}
+              />
+              {own ? (
+                <>
+                  <HourField
+                    label={`${called} is there from`}
+                    value={own.fromMin}
+                    onChange={(fromMin) => set({ fromMin })}
+                  />
+                  <span className="quiet-ink">to</span>
+                  <HourField label={`${called} is there to`} value={own.toMin} onChange={(toMin) => set({ toMin })} />
+                  <button
+                    type="button"
+                    className="press quiet"
+                    aria-label={`${called} is there all day`}
+                    onClick={() =>
+                      put(
+                        cooks,
+                        hours.filter((h) => h.cook !== name),
+                      )
+                    }
+                  >
+                    All day
+                  </button>
+                </>
+              ) : (
+                <button
+                  type="button"
+                  className="press quiet"
+                  aria-label={`${called} comes and goes`}
+                  disabled={name.trim() === ''}
+                  onClick={() => put(cooks, [...hours, { cook: name, ...usual }])}
+                >
+                  Comes and goes
+                </button>
+              )}
+              {cooks.length > 1 && (
+                <button
+                  type="button"
+                  className="key"
+                  aria-label={`${called} does not cook`}
+                  onClick={() => put(cooks.toSpliced(i, 1))}
+                >
+                  <X size={18} />
+                </button>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+      {cooks.length < mostCooks && (
+        <button
+          type="button"
+          className="press quiet mt-2"
+          style={{ minHeight: 44 }}
+          onClick={() => put([...cooks, `Cook ${cooks.length + 1}`])}
+        >
+          One more cook
+        </button>
+      )}
     </fieldset>
   );
 }

@@ -118,8 +118,12 @@ export default function KitchenForm() {
         ))}
       </div>
       <Cooks
-        names={watch('cooks') ?? []}
-        onChange={(cooks) => setValue('cooks', cooks, { shouldDirty: true, shouldValidate: true })}
+        cooks={watch('cooks') ?? []}
+        hours={watch('hours') ?? []}
+        onChange={({ cooks, hours }) => {
+          setValue('cooks', cooks, { shouldDirty: true, shouldValidate: true });
+          setValue('hours', hours, { shouldDirty: true });
+        }}
       />
       {error && (
         <p className="problem">

@@ -96,6 +96,21 @@ describe('the kitchen', () => {
     await waitFor(() => expect(press.disabled).toBe(false));
     fireEvent.click(press);
   };
+  it('keeps when a cook comes and goes, under their name, until they are there all day again', async () => {
+    const server = await kitchen();
+    fireEvent.change(screen.getByRole('textbox', { name: 'Cook 1' }), { target: { value: 'Ines' } });
+    fireEvent.click(screen.getByRole('button', { name: 'Ines comes and goes' }));
+    const until = screen.getByRole('textbox', { name: 'Ines is there to' });
+    fireEvent.change(until, { target: { value: '3.30 pm' } });
+    fireEvent.blur(until);
+    fireEvent.change(screen.getByRole('textbox', { name: 'Cook 1' }), { target: { value: 'Noor' } });
+    fireEvent.click(screen.getByRole('button', { name: 'Keep the kitchen so' }));
+    const hours = [{ cook: 'Noor', fromMin: 9 * 60, toMin: 15 * 60 + 30 }];
+    await waitFor(() => expect(server.kitchen.document.hours).toEqual(hours));
+    fireEvent.click(screen.getByRole('button', { name: 'Noor is there all day' }));
+    fireEvent.click(await screen.findByRole('button', { name: 'Keep the kitchen so' }));
+    await waitFor(() => expect(server.kitchen.document.hours).toEqual([]));
+  });
   it('is kept as it is typed, in the units it states', async () => {
     const server = await kitchen();
     fireEvent.input(screen.getByLabelText(/^Kitchen/), { target: { value: '26' } });

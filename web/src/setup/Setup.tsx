@@ -19,6 +19,7 @@ const rules = numberRules(KitchenInput);
 const asked = [
   ['roomC', 'The kitchen is', 1, 16, 30],
   ['fridgeC', 'The fridge', 1, 1, 10],
+  ['freezerC', 'The freezer', 1, -25, -12],
   ['benchLengthMm', 'Bench, long', 50, 400, 1800],
   ['benchWidthMm', 'Bench, deep', 50, 300, 900],
   ['ovenShelves', 'Oven shelves', 1, 1, 5],
@@ -59,9 +60,9 @@ export default function Setup() {
       </h1>
       <div className="flex flex-wrap items-start gap-10" style={{ minHeight: 330 }}>
         {step === 0 && (
-          <div style={{ maxWidth: 560 }}>
+          <div style={{ maxWidth: 720 }}>
             <p className="m-0">Their steps are laid so that nobody is in two places at once.</p>
-            <Cooks names={kitchen.cooks} onChange={(cooks) => set({ cooks })} />
+            <Cooks cooks={kitchen.cooks} hours={kitchen.hours ?? []} onChange={set} />
           </div>
         )}
         {step === 1 && (

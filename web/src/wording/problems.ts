@@ -111,7 +111,7 @@ const sentences: Record<ProblemCode, (v: Values) => string> = {
   leaf_cracks: (v) => `The leaf cracks ${plain(Number(v['minutes']), 0)} min before it is used. A damp cloth sooner.`,
   stands_long: (v) =>
     `${String(v['item'])} is out ${span(Number(v['minutes']))} before the table, for the one oven is taken.`,
-  hands_taken: (v) => `${String(v['cook'])} would need two pairs of hands for ${String(v['item'])}.`,
+  hands_taken: (v) => `${String(v['cook'])} has no hands free for ${String(v['item'])} when they are needed.`,
   starts_past: (v) => `It would have had to start ${span(Number(v['minutes']))} ago.`,
   heat_temp_low: (v) => `${heatOf(v)} is low for pastry.`,
   heat_temp_high: (v) => `${heatOf(v)} is high for pastry.`,

@@ -92,3 +92,24 @@ describe('the smallest change that would work', () => {
     expect(compute('plan.smallestFix', { item, kitchen: k })).toMatchObject({ ok: false, errors: [{ field: 'code' }] });
   });
 });
+
+const warned = (item: ItemInput) => planItem(item, kitchen).problems.map((p) => p.code);
+const warnings: [what: string, item: ItemInput, code: string][] = [
+  ['a pie filled too full', { ...turnovers, filling: { ...turnovers.filling, fullnessPct: 125 } }, 'overfull'],
+  [
+    'a lid without a vent',
+    { ...starterItem('potPies', 4, 'You'), seal: { ...starterItem('potPies', 4, 'You').seal, slits: 0 } },
+    'too_few_vents',
+  ],
+];
+
+describe('a warning', () => {
+  it.each(warnings)('of %s has a press that mends it and brings no other', (_what, item, code) => {
+    const before = warned(item);
+    expect(before).toContain(code);
+    const fix = smallestFix({ item, kitchen, code }) as SmallestFix;
+    const after = warned(made(item, fix));
+    expect(after).not.toContain(code);
+    expect(after.filter((c) => !before.includes(c))).toEqual([]);
+  });
+});

@@ -1,4 +1,5 @@
 import { fatNames } from '../../cold/fats';
+import { crimps, glues, type Crimp, type Glue } from '../../sealing/seals';
 import { RefusedInput } from '../../quantities/refusal';
 import { Nested, numberRule, type NumberRule } from '../../quantities/rules';
 import { IsString, MaxLength } from 'class-validator';
@@ -34,32 +35,39 @@ const words = (item: ItemInput, path: string): readonly string[] =>
     'dough.fat': fatNames,
     'filling.coolAt': coolingPlaces,
     'filling.coolIn': coolingVessels,
+    'seal.glue': gluesByStrength,
+    'seal.crimp': crimpsByStrength,
   })[path] ?? [];
+/** The weakest first: no more is asked of the cook than is needed. */
+const gluesByStrength = (Object.keys(glues) as Glue[]).sort((a, b) => glues[a] - glues[b]);
+const crimpsByStrength = (Object.keys(crimps) as Crimp[]).sort((a, b) => crimps[a].strength - crimps[b].strength);
 
 /** Steps worth saying aloud: whole pieces and millimetres, five degrees, whole per cents. */
 const stepOf = (rule: NumberRule): number => (rule.unit === '°C' ? 5 : 1);
 
 /**
  * The smallest change of one input, among those that disagree, after which that problem is gone and nothing new stands in the
- * way up to the same station; null when none does. Numbers are searched outwards from where they are, both ways, and
+ * way up to the same station (a warning's remedy brings no other warning either); null when none does. Numbers are searched outwards from where they are, both ways, and
  * compared by their share of their range; words are tried only where no number helps.
  */
 export function smallestFix({ item, kitchen, code }: SmallestFixInput): SmallestFix | null {
   const known: string[] = [];
   let problem: Problem | undefined;
   let depth = 0;
-  for (const stops of stopsInTurn(item, kitchen)) {
+  for (const found of problemsInTurn(item, kitchen)) {
     depth++;
-    known.push(...stops.map((p) => p.code));
-    problem = stops.find((p) => p.code === code);
+    known.push(...found.map((p) => p.code));
+    problem = found.find((p) => p.code === code);
     if (problem) break;
   }
   if (!problem) return null;
+  const { weight } = problem;
+  const counts = (p: Problem) => p.code === code || p.weight === 'stop' || weight === 'warn';
   const mends = (changed: ItemInput): boolean => {
     let looked = 0;
     try {
-      for (const stops of stopsInTurn(changed, kitchen)) {
-        if (stops.some((p) => p.code === code || !known.includes(p.code))) return false;
+      for (const found of problemsInTurn(changed, kitchen)) {
+        if (found.some((p) => counts(p) && (p.code === code || !known.includes(p.code)))) return false;
         if (++looked === depth) return true;
       }
     } catch (error) {
@@ -84,10 +92,6 @@ export function smallestFix({ item, kitchen, code }: SmallestFixInput): Smallest
     if (to !== undefined) return { path, from: String(value), to };
   }
   return null;
-}
-
-function* stopsInTurn(item: ItemInput, kitchen: KitchenInput): Generator<Problem[]> {
-  for (const problems of problemsInTurn(item, kitchen)) yield problems.filter((p) => p.weight === 'stop');
 }
 
 /** The value nearest to where it stands that works: steps doubling outwards both ways, then halved back. */

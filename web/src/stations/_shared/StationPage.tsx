@@ -1,4 +1,5 @@
 import { type Figure } from '@crustallum/core/plan/figure';
+import type { Problem } from '@crustallum/core/plan/problem';
 import type { ReactNode } from 'react';
 import { Redo2, Undo2 } from 'lucide-react';
 import { useNavigate } from 'react-router';
@@ -129,9 +130,10 @@ export function StationPage({ station, inputs, held = [], whatIf, lead, extra, n
               figure && <MarginNumber key={name} name={name} figure={figure} working={working} written={written} />,
           )}
           {mine.map((p, i) => (
-            <p className="problem m-0" key={`${p.code}${i}`}>
+            <div className="problem m-0" key={`${p.code}${i}`}>
               {problemWords(p)}
-            </p>
+              {p.weight === 'warn' && i < mostMended && <Mend problem={p} />}
+            </div>
           ))}
           {narrow && whatIf && <p className="whatif">{whatIf}</p>}
         </div>
@@ -144,6 +146,23 @@ export function StationPage({ station, inputs, held = [], whatIf, lead, extra, n
       )}
     </main>
   );
+}
+
+/** Warnings whose remedy is looked for; what is behind them waits until these are mended. */
+const mostMended = 2;
+
+/** The smallest change of an input that takes a warning away, as a press; nothing where none does. */
+function Mend({ problem }: { problem: Problem }) {
+  const { item, change } = useItem();
+  const kitchen = useAppSelector((s) => s.desk.kitchen);
+  const fix = useSmallestFix(item, kitchen, problem);
+  return fix && item ? (
+    <span className="block" style={{ paddingTop: 4 }}>
+      <Press quiet onClick={() => change({ [fix.path]: fix.to })}>
+        {fixWords(fix, item.document.dough.pastry)}
+      </Press>
+    </span>
+  ) : null;
 }
 
 /** While the first plan is being worked out, or when there is nothing to work on. */

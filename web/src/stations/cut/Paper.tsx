@@ -94,7 +94,7 @@ export function Paper({ plan, item }: { plan: ItemPlan; item: ItemInput }) {
             {pages.length === 1 ? 'page' : 'pages'}
           </strong>
           {pages.some((p) => p.row > 1 || p.column > 1) && ', glued together where the crosses meet'}. Both rulers must
-          measure 100 mm.
+          measure 100 mm, 3 15/16 in.
         </p>
       )}
       <div className="flex flex-wrap gap-2">
