@@ -11,6 +11,7 @@ export const runEventTypes = [
   'weighed',
   'poured',
   'feel',
+  'tick',
   'probe',
   'finish',
 ] as const;

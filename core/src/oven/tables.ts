@@ -136,6 +136,8 @@ export const washFactors = {
   oil: 0.92,
   butter: 0.95,
   egg: 1.25,
+  eggwater: 1.12,
+  eggmilk: 1.18,
   eggwhite: 1,
   yolk: 1.5,
   yolkcream: 1.45,

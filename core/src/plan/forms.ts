@@ -66,7 +66,7 @@ const starts: Record<Form, Start> = {
       diceMm: 10,
       ingredients: parts({ 'Stewing beef': 42, Potato: 30, Swede: 18, Onion: 14 }),
     },
-    seal: { crimp: 'rope', glue: 'water', slits: 2, slitMm: 25 },
+    seal: { crimp: 'rope', glue: 'water', slits: 4, slitMm: 25 },
     oven: { setC: 185 },
   },
   turnovers: {
@@ -110,6 +110,7 @@ const starts: Record<Form, Start> = {
       vesselMaterial: 'ceramic',
     }),
     filling: { ...braised, type: 'stew_thick', cookMinutes: 90 },
+    seal: { slits: 5, slitMm: 25 },
     oven: { setC: 200 },
   },
   potPies: { product: 'potPies', title: 'Pot pies', count: (m) => m, filling: chickenAndLeek },
@@ -133,7 +134,7 @@ const starts: Record<Form, Start> = {
       cookMinutes: 25,
       ingredients: parts({ Potato: 45, Carrot: 30, Onion: 25, Peas: 15, Butter: 4, 'Curry powder': 1 }),
     },
-    seal: { crimp: 'fork', slits: 2 },
+    seal: { crimp: 'fork', slits: 2, slitMm: 15 },
     oven: { setC: 200 },
   },
   smallPies: {
@@ -149,7 +150,7 @@ const starts: Record<Form, Start> = {
       thicknessMm: 3,
     }),
     filling: braised,
-    seal: { crimp: 'fork', slits: 1, rimMm: 6 },
+    seal: { crimp: 'fork', vent: 'holes', slits: 1, holeMm: 7, rimMm: 6 },
     oven: { setC: 190 },
     standMinutes: 12,
   },
@@ -220,7 +221,7 @@ const starts: Record<Form, Start> = {
       cookMinutes: 20,
       ingredients: parts({ 'White beans, cooked': 55, Chard: 50, Onion: 20, 'Olive oil': 4, Garlic: 1 }),
     },
-    seal: { glue: 'water', slits: 4, slitMm: 25, wash: 'oil', crimp: 'foldunder', rimMm: 6 },
+    seal: { glue: 'water', slits: 5, slitMm: 25, wash: 'oil', crimp: 'foldunder', rimMm: 6 },
     oven: { setC: 190 },
   },
   plait: {

@@ -175,7 +175,7 @@ export function starterItem(
       vessel: null,
       ...s.cut,
     },
-    seal: { rimMm: 10, glue: 'egg', crimp: 'fork', slits: 2, slitMm: 15, wash: 'egg', ...s.seal },
+    seal: { rimMm: 10, glue: 'egg', crimp: 'fork', ...usualVents[product], wash: 'egg', ...s.seal },
     oven: { setC: 200, mode: 'conv', rack: 'middle', support: 'trayDark', ...s.oven },
     clock: { cook, standMinutes: 10 },
   };
@@ -183,6 +183,15 @@ export function starterItem(
     ? { ...item, folds: { ...item.folds, rolledLengthMm: lengthForMass(planCut(item, plainKitchen).doughMassG) } }
     : item;
 }
+
+/** Slits that let the steam of a usual filling out, by what is closed. */
+const usualVents: Record<Product, { slits: number; slitMm: number }> = {
+  handPies: { slits: 3, slitMm: 20 },
+  dishPie: { slits: 4, slitMm: 25 },
+  potPies: { slits: 2, slitMm: 15 },
+  filoTray: { slits: 0, slitMm: 15 },
+  filoCoil: { slits: 0, slitMm: 15 },
+};
 
 /** Length (mm) that rolls a laminate of that mass, half as wide, to about 8 mm: thick enough to last, thin enough to fold. */
 function lengthForMass(massG: number): number {

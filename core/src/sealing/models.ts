@@ -1,3 +1,4 @@
+import { IsBoolean } from 'class-validator';
 import { model } from '../quantities/model';
 import { NumberIn, OneOf, Optional } from '../quantities/rules';
 import { crimps, glues, sealStrength, ventArea, vents, type Crimp, type Glue, type VentSpec } from './seals';
@@ -25,6 +26,9 @@ export class VentAreaInput {
 export class SealStrengthInput {
   @OneOf(Object.keys(glues)) glue!: Glue;
   @OneOf(Object.keys(crimps)) crimp!: Crimp;
+  @Optional() @NumberIn(0, 200, 'mm') rimMm?: number;
+  /** Filling or fat got on the rim. */
+  @Optional() @IsBoolean() soiled?: boolean;
 }
 
 const source = 'Orifice flow at the pressure that lifts a lid; allowances and leak index are estimates';
@@ -55,6 +59,6 @@ export const sealingModels = [
     source,
     certainty: 'estimate',
     input: SealStrengthInput,
-    run: (i) => ({ strength: sealStrength(i.glue, i.crimp) }),
+    run: (i) => ({ strength: sealStrength(i.glue, i.crimp, i) }),
   }),
 ];

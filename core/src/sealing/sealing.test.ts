@@ -3,7 +3,14 @@ import { crimps, glues, sealStrength, ventArea, vents } from './seals';
 
 describe('a seam', () => {
   it.each(Object.keys(glues))('glued with %s is stronger crimped than only pressed', (glue) => {
-    expect(sealStrength(glue, 'rope')).toBeGreaterThan(glues[glue as keyof typeof glues]);
+    expect(sealStrength(glue, 'rope')).toBeGreaterThan(sealStrength(glue, 'pressed'));
+  });
+  it('only pressed is as strong as its glue, soiled it holds little', () => {
+    expect(sealStrength('egg', 'pressed')).toBe(1);
+    expect(sealStrength('none', 'fork')).toBeCloseTo(0.6, 9);
+    expect(sealStrength('water', 'fork')).toBeCloseTo(0.76, 9);
+    expect(sealStrength('egg', 'fork')).toBeCloseTo(0.88, 9);
+    expect(sealStrength('egg', 'fork', { soiled: true })).toBeCloseTo(0.528, 9);
   });
   it('refuses a glue nobody knows', () => expect(() => sealStrength('jam', 'rope')).toThrow('glue'));
   it('has pinches of a stated length for every crimp', () => {

@@ -12,8 +12,9 @@ import { Begin } from './Begin';
 import { callOf, stepWord } from '../wording/steps';
 import { FillingParts } from './FillingParts';
 import { ForEaters } from '../stations/_shared/ForEaters';
+import { Ticks } from '../stations/seal/Ticks';
 import { StepDrawing } from './StepDrawing';
-import { isWait, type BenchEvent, type BenchRun, type BenchState } from './run';
+import { isWait, tickedOf, type BenchEvent, type BenchRun, type BenchState } from './run';
 import { ColdPresses, LeftPanel } from './LeftPanel';
 import { Pot } from './Pot';
 import { Timers } from './Timers';
@@ -168,6 +169,14 @@ function Running({
         )}
         {item?.fillingParts && step && <FillingParts parts={item.fillingParts} code={step.code} />}
         {item?.eaters && step && heardAt.has(step.code) && <ForEaters eaters={item.eaters} size={20} />}
+        {item?.ticks && step && closingCodes.includes(step.code) && (
+          <Ticks
+            ticks={item.ticks}
+            title="Before it is closed"
+            done={tickedOf(events, step.itemIndex)}
+            onTick={(code, on) => void say('tick', { itemIndex: step.itemIndex, code, on })}
+          />
+        )}
         {!phone && tools}
         {step && !done && !phone && state.timers.length <= mostTimersBesideDrawing && <StepDrawing step={step} />}
         <Timers state={state} run={run} now={now} onStop={(stepIndex) => void say('timerStop', { stepIndex })} />

@@ -33,6 +33,7 @@ export function begun(
         depthMm: p.oven.spec.filling.depthMm,
         eaters: eatersOf(plan.who, n),
         fillingParts: p.filling.parts,
+        ticks: p.seal.ticks,
         ...(p.filling.cover ? { coverG: p.filling.cover.grams } : {}),
         ...(p.dough.facts ? { parts: p.dough.facts.parts, firstLotPct: p.dough.facts.firstLotPct } : {}),
         ...(i.document.dough.waterFactor ? { waterFactor: i.document.dough.waterFactor } : {}),

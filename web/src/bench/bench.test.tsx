@@ -2,6 +2,7 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { FakeServer, heading, open } from '../testing/household';
 import { eventOf, runAt, runOf, stepIndex } from '../testing/runs';
 import { benchStore } from './benchStore';
+import { tickedOf } from './run';
 import * as sounds from './sounds';
 
 jest.mock('./sounds', () => ({ knock: jest.fn(), doubleKnock: jest.fn() }));
@@ -19,6 +20,15 @@ beforeEach(async () => {
   await benchStore.events.clear();
 });
 afterEach(() => jest.restoreAllMocks());
+
+describe('before it is closed', () => {
+  it('what has to stand is pressed, taken back, and kept in the run', () => {
+    const tick = (code: string, on: boolean) => eventOf(runOf([]), 'tick', 0, { itemIndex: 0, code, on });
+    const events = [tick('tick.glued', true), tick('tick.airOut', true), tick('tick.glued', false)];
+    expect([...tickedOf(events, 0)]).toEqual(['tick.airOut']);
+    expect(tickedOf(events, 1).size).toBe(0);
+  });
+});
 
 describe('before a run', () => {
   it('every step is told with its hour, and one press begins', async () => {

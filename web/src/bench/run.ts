@@ -1,3 +1,4 @@
+import type { Tick } from '@crustallum/core/plan/stations/seal/result';
 import type { EatersOfItem } from '../wording/eaters';
 import type { RunEventInput } from '@crustallum/core/contracts/run';
 import type { FormulaPart } from '@crustallum/core/dough/formula';
@@ -27,6 +28,8 @@ export interface RunPlan {
     fillingParts?: { name: string; grams: number; eachG: number }[];
     /** Liquid that just covers what is in the pot, g. */
     coverG?: number;
+    /** What has to stand before it is closed; runs begun before had none. */
+    ticks?: Tick[];
     /** For whom pieces are made apart, for whom it is not, and what it holds; runs begun before had none. */
     eaters?: EatersOfItem;
     /** What the water was already multiplied by for its flour. */
@@ -171,3 +174,13 @@ export function sealedShare(run: BenchRun, state: BenchState): number {
 /** Temperature (or moisture) of the piece that is back in the cold, by the reckoned cure. */
 export const inTheCold = (cold: NonNullable<BenchState['cold']>, now: number): number =>
   cold.at.length > 1 ? valueAt(cold, (now - cold.since) / 60_000) : (cold.value[0] ?? 0);
+
+/** Conditions of an item that stand, as they were pressed at the bench. */
+export function tickedOf(events: readonly BenchEvent[], itemIndex: number): ReadonlySet<string> {
+  const on = new Set<string>();
+  for (const { type, data } of events)
+    if (type === 'tick' && Number(data['itemIndex']) === itemIndex)
+      if (data['on']) on.add(String(data['code']));
+      else on.delete(String(data['code']));
+  return on;
+}

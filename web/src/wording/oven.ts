@@ -18,6 +18,8 @@ export const brushWords: Record<string, string> = {
   oil: 'oil',
   butter: 'melted butter',
   egg: 'beaten egg',
+  eggwater: 'egg beaten with a third as much water',
+  eggmilk: 'egg beaten with a little milk',
   eggwhite: 'egg white',
   yolk: 'beaten yolk',
   yolkcream: 'yolk and cream',

@@ -1,3 +1,5 @@
+import type { LeakCause } from '@crustallum/core/sealing/seals';
+import { leakWords } from './seal';
 import { cold, firstAllowed, firstStage, localRules, secondAllowed, secondStage, throughWarm } from './guidance';
 import type { Refusal } from '@crustallum/core/quantities/refusal';
 import { area, degrees, degreesApart, long, plain, sides, span, thin, weight } from './numbers';
@@ -101,7 +103,7 @@ const sentences: Record<ProblemCode, (v: Values) => string> = {
   too_few_vents: (v) =>
     `${area(Number(v['ventMm2']))} of vent against ${g(v, 'needMm2')} needed: the lid will puff and may split.`,
   leaks: (v) =>
-    `About ${plain(Number(v['index']) * 100, 0)} in 100 leak as closed. Egg, a rope crimp or less filling would help.`,
+    `About ${plain(Number(v['index']) * 100, 0)} in 100 leak as closed, most of it by ${leakWords[String(v['cause']) as LeakCause]}.`,
   never_ready: (v) =>
     `At ${degrees(Number(v['setC']), 0)} something never comes: ${String(v['binds']).replace('never:', '').replaceAll('+', ', ')}.`,
   chill_never_ends: (v) =>

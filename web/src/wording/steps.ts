@@ -47,6 +47,7 @@ export const stepWords: Record<StepCode, string> = {
   preheat: 'Heat up',
   setOven: 'Oven on',
   turnRound: 'Turn round',
+  secondCoat: 'Brush again',
   tentOn: 'Foil on',
   cookFilling: 'Cook filling',
   coolFilling: 'Cool filling',
@@ -221,6 +222,22 @@ function leavesFilled(s: TimedStep, make: (call: string, how: string, press: str
   );
 }
 
+/** The vents of one lid: a run of an older plan tells its slits by their own name. */
+function ventWords(s: TimedStep): string {
+  const n = Number(s.values['vents']);
+  const across = thin(Number(s.values['acrossMm'] ?? s.values['slitMm']), 0);
+  if (s.values['vent'] === 'chimney') return `the chimney’s hole, ${across}`;
+  const one = s.values['vent'] === 'holes' ? 'hole' : 'slit';
+  return `${n === 1 ? `one ${one}` : `${n} ${one}s`} of ${across}`;
+}
+const toppingWords: Readonly<Record<string, string>> = {
+  seaSalt: 'A little salt',
+  sesame: 'Sesame seeds',
+  poppySeed: 'Poppy seeds',
+  caraway: 'Caraway seeds',
+  sugar: 'Sugar',
+};
+
 /** What is brushed on, and then cut or pricked. */
 function glazed(s: TimedStep): string {
   const wash = String(s.values['wash']);
@@ -235,11 +252,12 @@ function glazed(s: TimedStep): string {
   const vents = Number(s.values['vents']);
   const open =
     vents > 0
-      ? ` Then ${vents === 1 ? 'one slit' : `${vents} slits`} of ${thin(Number(s.values['slitMm']), 0)}${Number(s.values['pieces']) > 1 ? ' in each' : ''}, right through.`
+      ? ` Then ${ventWords(s)}${Number(s.values['pieces']) > 1 ? ' in each' : ''}, right through: wash would close a cut made before.`
       : s.values['closing'] === 'laps'
         ? (leafCuts[String(s.values['laid'])]?.(num(s, 'portions')) ?? '')
         : '';
-  return `${brushed}${open}`.trim();
+  const strewn = toppingWords[String(s.values['topping'])];
+  return `${brushed}${strewn ? ` ${strewn} over it while it is wet.` : ''}${open}`.trim();
 }
 
 /** What to do now, in words to be read from across the kitchen. */
@@ -440,6 +458,13 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
         `${title}: oven to ${degrees(Number(s.values['setC']), 0)}`,
         `${Number(s.values['turned']) ? 'Turn it round while the door is open, and shut it quickly.' : 'The door stays shut.'}`,
         'It is set, next',
+      );
+    case 'secondCoat':
+      return make(
+        `${title}: brush again`,
+        `${brushWords[String(s.values['wash'])] ?? String(s.values['wash'])}, quickly, the door shut meanwhile.`,
+        'Brushed, next',
+        'Hot steam and hot metal.',
       );
     case 'turnRound':
       return make(

@@ -88,8 +88,8 @@ const findingNames = (f: Finding) => ({
 
 /** The file names one seal; ours are glue and crimp. */
 const sealNames: Record<string, number> = {
-  ...glues,
-  ...Object.fromEntries(Object.entries(crimps).map(([name, c]) => [name, c.strength])),
+  ...Object.fromEntries(Object.entries(glues).map(([name, g]) => [name, g.strength])),
+  ...Object.fromEntries(Object.entries(crimps).map(([name, c]) => [name, c.strength ?? -1])),
 };
 
 const errorCodes: Record<string, string> = {

@@ -83,7 +83,7 @@ const washes = (now: Wash): Wash[] =>
     .filter((w) => w !== now && w !== 'milksugar' && w !== 'syrup')
     .sort((a, b) => Math.abs(washFactors[a] - washFactors[now]) - Math.abs(washFactors[b] - washFactors[now]));
 const gluesFor = (now: Glue): Glue[] =>
-  (Object.keys(glues) as Glue[]).filter((g) => g !== now).sort((a, b) => glues[b] - glues[a]);
+  (Object.keys(glues) as Glue[]).filter((g) => g !== now).sort((a, b) => glues[b].strength - glues[a].strength);
 /** Fats that pastry is made with in another's place, the nearest in the hand first (our choice). */
 const fats: Record<ItemInput['dough']['pastry'], readonly string[]> = {
   shortcrust: ['lard', 'shortening', 'bakingMargarine', 'coconut'],

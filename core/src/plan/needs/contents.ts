@@ -4,7 +4,8 @@ import { ingredientNamed } from '../../ingredients/named';
 import { nameOf } from '../../ingredients/table';
 import type { Label } from '../../ingredients/label';
 import type { ItemInput } from '../../contracts/item';
-import type { Wash } from '../../oven/tables';
+import { brushedWith } from '../../sealing/wash';
+import { toppings } from '../../sealing/toppings';
 import type { EggUse } from './eggs';
 import { brushedG } from './eggs';
 import type { ItemPlan } from '../item';
@@ -28,28 +29,6 @@ export interface Content {
   label?: Label;
 }
 
-/** What goes under a brush for each wash, with its share. */
-const brushedWith: Record<Wash, readonly (readonly [id: string, share: number])[]> = {
-  none: [],
-  water: [['water', 1]],
-  milk: [['milk', 1]],
-  plantmilk: [['oatDrink', 1]],
-  cream: [['cream', 1]],
-  oil: [['oil', 1]],
-  butter: [['butter', 1]],
-  egg: [['egg', 1]],
-  eggwhite: [['eggWhite', 1]],
-  yolk: [['yolk', 1]],
-  yolkcream: [
-    ['yolk', 0.5],
-    ['cream', 0.5],
-  ],
-  milksugar: [
-    ['milk', 0.8],
-    ['sugar', 0.2],
-  ],
-  syrup: [['sugar', 1]],
-};
 const gluedWith = { none: null, water: 'water', milk: 'milk', egg: 'egg' } as const;
 
 /**
@@ -99,6 +78,8 @@ export function contentsOf(item: ItemInput, plan: ItemPlan): Content[] {
   // the last brush over leaves is counted with the fat between them, where it is the same fat
   const coat = plan.seal.closing === 'laps' && item.seal.wash === item.dough.fat ? 0 : brushedG(plan.seal);
   for (const [id, share] of brushedWith[item.seal.wash]) put('wash', id, coat * share);
+  const topping = toppings[item.seal.topping ?? 'none'];
+  if (topping) put('wash', topping.ingredient, (plan.seal.brushedMm2 / 1e6) * topping.gramsPerM2);
   return out.filter((c) => c.grams > 0 || c.place === 'glue');
 }
 

@@ -1,5 +1,6 @@
 import { eggContents, eggOptions, type EggOption, type EggSize } from '../../dough/eggs';
 import type { CutPlan } from '../stations/cut/station';
+import { brushedWith, washGramsPerM2 } from '../../sealing/wash';
 import { blindOf } from '../stations/oven/programme';
 import type { SealResult } from '../stations/seal/result';
 import type { FillingPlan } from '../stations/filling/station';
@@ -21,8 +22,7 @@ export interface EggLedger {
   options: EggOption[];
 }
 
-/** Egg brushed on, g per m²: a thin coat, and a line along the seam. Estimates of ours. */
-const washGramsPerM2 = 90;
+/** Egg along a seam, g per m (estimate). */
 const glueGramsPerM = 1.2;
 
 /** Bottom and sides of a case against its top (estimate). */
@@ -60,10 +60,9 @@ export function eggLedger(
   if (item.seal.glue === 'egg') put('glue', 'whole', (seal.gluedMm / 1000) * glueGramsPerM);
   if (blindOf(item)?.sealed) put('case', 'whole', (cut.pieces * cut.planAreaMm2 * caseArea * washGramsPerM2) / 1e6);
   const wash = brushedG(seal);
-  if (item.seal.wash === 'egg') put('wash', 'whole', wash);
-  if (item.seal.wash === 'yolk') put('wash', 'yolk', wash);
-  if (item.seal.wash === 'yolkcream') put('wash', 'yolk', wash / 2);
-  if (item.seal.wash === 'eggwhite') put('wash', 'white', wash);
+  const partOf = { egg: 'whole', yolk: 'yolk', eggWhite: 'white' } as const;
+  for (const [id, share] of brushedWith[item.seal.wash])
+    if (id in partOf) put('wash', partOf[id as keyof typeof partOf], wash * share);
   const { yolkG, whiteG } = eggContents[size];
   const sum = (part: string) => uses.filter((u) => u.part === part).reduce((total, u) => total + u.grams, 0);
   const whole = Math.ceil(sum('whole') / (yolkG + whiteG) - 1e-9);

@@ -1,5 +1,5 @@
 import { fatNames } from '../../cold/fats';
-import { crimps, glues, type Crimp, type Glue } from '../../sealing/seals';
+import { crimps, glues, sealStrength, type Crimp, type Glue } from '../../sealing/seals';
 import { RefusedInput } from '../../quantities/refusal';
 import { Nested, numberRule, type NumberRule } from '../../quantities/rules';
 import { IsString, MaxLength } from 'class-validator';
@@ -39,8 +39,10 @@ const words = (item: ItemInput, path: string): readonly string[] =>
     'seal.crimp': crimpsByStrength,
   })[path] ?? [];
 /** The weakest first: no more is asked of the cook than is needed. */
-const gluesByStrength = (Object.keys(glues) as Glue[]).sort((a, b) => glues[a] - glues[b]);
-const crimpsByStrength = (Object.keys(crimps) as Crimp[]).sort((a, b) => crimps[a].strength - crimps[b].strength);
+const gluesByStrength = (Object.keys(glues) as Glue[]).sort((a, b) => glues[a].strength - glues[b].strength);
+const crimpsByStrength = (Object.keys(crimps) as Crimp[]).sort(
+  (a, b) => sealStrength('water', a) - sealStrength('water', b),
+);
 
 /** Steps worth saying aloud: whole pieces and millimetres, five degrees, whole per cents. */
 const stepOf = (rule: NumberRule): number => (rule.unit === '°C' ? 5 : 1);

@@ -77,16 +77,20 @@ export function fillingSteps(item: ItemInput, kitchen: KitchenInput, filling: Fi
 
 /** Washed and vented just before the oven; null where nothing is brushed on or cut. */
 function glaze(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, seal: SealPlan): Step | null {
-  const { wash, slits, slitMm } = item.seal;
-  const { closing } = seal;
-  const vents = closing === 'seam' || closing === 'lid' ? slits : 0;
+  const { wash } = item.seal;
+  const { closing, vent } = seal;
+  const opened = closing === 'seam' || closing === 'lid';
+  const vents = opened && 'n' in vent ? vent.n : 0;
   if (wash === 'none' && vents === 0 && closing !== 'laps') return null;
   const inHand = item.product === 'handPies' || item.product === 'potPies' || areCups(item, cut.pieces);
   const minutes = (inHand ? benchMinutes.glazeAPiece : benchMinutes.glazeADish) * cut.pieces * kitchen.pace;
   return whole('glaze', 'pastry', 'bench', Math.max(1, minutes), {
     wash,
     vents,
-    slitMm,
+    vent: vent.kind,
+    acrossMm: vent.kind === 'slits' ? vent.lengthMm : 'dMm' in vent ? vent.dMm : 0,
+    grams: seal.washG,
+    topping: item.seal.topping ?? 'none',
     closing,
     laid: cut.leaves?.made ? 'pieces' : item.product === 'filoCoil' ? 'coil' : 'tray',
     portions: item.brief.count,
@@ -114,8 +118,14 @@ function tending(item: ItemInput, oven: OvenPlan, minutes: number): Step[] {
     ...heats.map((h) => tend('setOven', h.fromMin, { setC: h.setC, turned: h === turnedWith ? 1 : 0 })),
     ...(turnAt !== null && !turnedWith ? [tend('turnRound', turnAt)] : []),
     ...(tentAt !== undefined && tentAt < minutes ? [tend('tentOn', tentAt)] : []),
+    ...((item.seal.coats ?? 1) > 1 && item.seal.wash !== 'none'
+      ? [tend('secondCoat', minutes * secondCoatAt, { wash: item.seal.wash })]
+      : []),
   ].sort((a, b) => (a.during?.atMin ?? 0) - (b.during?.atMin ?? 0));
 }
+
+/** When a second coat evens the gloss, of the bake (estimate). */
+const secondCoatAt = 0.5;
 
 /** What is seen when it is done, besides the lid's colour. */
 const doneSign = ({ filling }: ItemInput): string =>

@@ -38,6 +38,7 @@ export const stepCodes = [
   'bake',
   'setOven',
   'turnRound',
+  'secondCoat',
   'tentOn',
   'stand',
   'prepareFilling',

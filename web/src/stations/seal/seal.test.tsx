@@ -1,4 +1,5 @@
-import { screen } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { store } from '../../desk/store';
 import type { ItemInput } from '@crustallum/core/contracts/item';
 import { FakeServer, heading, open } from '../../testing/household';
 import type { Pastry, Product } from '@crustallum/core/contracts/products';
@@ -65,5 +66,34 @@ describe('the lid from above', () => {
     expect(g.querySelectorAll('ellipse')).toHaveLength(1);
     expect(g.querySelectorAll('line')).toHaveLength(0);
     expect(screen.getByText('Nothing is crimped: seams lie under')).toBeTruthy();
+  });
+});
+
+describe('the views of the seal', () => {
+  const document = () => store.getState().desk.items[0]?.document;
+  const show = async (view: string) => fireEvent.click(await screen.findByRole('radio', { name: view }));
+  it('steam: what one change would do is done by a press', async () => {
+    await lid(['dishPie'], (i) => ({ ...i, seal: { ...i.seal, glue: 'none' } }));
+    await show('steam');
+    const one = await screen.findByRole('region', { name: 'One change' });
+    fireEvent.click(within(one).getByRole('button', { name: /^Glued with to egg: \d+ in 100$/ }));
+    await waitFor(() => expect(document()?.seal.glue).toBe('egg'));
+    await waitFor(() => expect(screen.queryByRole('button', { name: /^Glued with to egg/ })).toBeNull());
+  });
+  it('wash: every colour to come is a press, the browner the later in the row; eggs to the last gram', async () => {
+    await lid(['dishPie']);
+    await show('wash');
+    const washes = within(await screen.findByRole('region', { name: 'The colour to come' })).getAllByRole('button');
+    const gold = washes.map((b) => Number(/gold (\d+) min/.exec(b.textContent ?? '')?.[1]));
+    expect(gold).toEqual([...gold].sort((a, b) => b - a));
+    expect(screen.getByText(/beaten for the wash/)).toBeTruthy();
+    fireEvent.click(washes.find((b) => /^milkgold/.test(b.textContent ?? '')) as HTMLElement);
+    await waitFor(() => expect(document()?.seal.wash).toBe('milk'));
+  });
+  it('holes in place of slits are drawn round, a chimney is one', async () => {
+    const g = await lid(['dishPie'], (i) => ({ ...i, seal: { ...i.seal, vent: 'holes', slits: 3, holeMm: 10 } }));
+    expect(g.querySelectorAll('circle')).toHaveLength(3);
+    const chimney = await lid(['dishPie'], (i) => ({ ...i, seal: { ...i.seal, vent: 'chimney', slits: 3 } }));
+    expect(chimney.querySelectorAll('circle')).toHaveLength(1);
   });
 });

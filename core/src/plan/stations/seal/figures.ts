@@ -47,7 +47,16 @@ export function sealFigures(item: ItemInput, cut: CutPlan, oven: OvenPlan, r: Se
       need ? r.strength : null,
       '',
       need ? 'seal.strength' : 'seal.open',
-      need ? { glue: seal.glue, crimp: seal.crimp, leak: need.leak, index: need.leakIndex * 100 } : {},
+      need
+        ? {
+            glue: seal.glue,
+            crimp: seal.crimp,
+            rimMm: seal.rimMm,
+            leak: need.leak,
+            index: need.leakIndex * 100,
+            cause: need.causes[0]?.cause ?? 'seam',
+          }
+        : {},
       'estimate',
       'sealing.strength',
     ),
@@ -58,7 +67,7 @@ export function sealFigures(item: ItemInput, cut: CutPlan, oven: OvenPlan, r: Se
       {
         n: seal.slits,
         length: seal.slitMm,
-        need: need?.needMm2 ?? 0,
+        need: r.wantedMm2,
         steam: need?.steamDesignGMin ?? 0,
       },
       'estimate',
@@ -68,7 +77,7 @@ export function sealFigures(item: ItemInput, cut: CutPlan, oven: OvenPlan, r: Se
       closing === 'open' ? null : oven.bake.times.golden,
       'min',
       closing === 'open' ? 'seal.washRim' : 'seal.wash',
-      { wash: seal.wash, factor: washFactors[seal.wash] },
+      { wash: seal.wash, factor: washFactors[seal.wash], grams: r.washG },
       'estimate',
       'oven.bake',
     ),

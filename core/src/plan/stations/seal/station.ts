@@ -22,5 +22,5 @@ export function planSeal(
   oven: OvenPlan,
 ): SealPlan {
   const result = sealResult(item, kitchen, cut, filling, oven);
-  return { ...result, figures: sealFigures(item, cut, oven, result), problems: sealProblems(result) };
+  return { ...result, figures: sealFigures(item, cut, oven, result), problems: sealProblems(item, result) };
 }
