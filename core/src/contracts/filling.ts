@@ -1,4 +1,5 @@
 import { IsBoolean, IsString, MaxLength } from 'class-validator';
+import { preparations, type Preparation } from '../filling/inPie';
 import { bodyNames, type BodyName } from '../filling/thickening';
 import { HaveInput } from './have';
 import { Nested, NumberIn, OneOf, NestedList, Optional } from '../quantities/rules';
@@ -11,6 +12,12 @@ export class IngredientShareInput {
   @IsString() @MaxLength(60) name!: string;
   /** Grams to buy per 100 g of finished filling. */
   @NumberIn(0, 1000, 'g') gramsPer100!: number;
+  /** What is done to it first; what usually is, where nothing is said. */
+  @Optional() @OneOf(preparations) preparation?: Preparation;
+  /** What the cook has weighed of it when it was ready, of what was bought. */
+  @Optional() @NumberIn(1, 400, '%') ownYieldPct?: number | null;
+  /** In a filling laid in layers: which from below. */
+  @Optional() @NumberIn(1, 12, 'layers', { integer: true }) layer?: number;
 }
 
 export class FillingInput {
@@ -26,6 +33,10 @@ export class FillingInput {
   @Optional() @OneOf(bodyNames) body?: BodyName;
   /** The filling is made already. */
   @Optional() @Nested(() => HaveInput) have?: HaveInput | null;
+  /** Laid in one part over the other, not mixed. */
+  @Optional() @IsBoolean() layered?: boolean;
+  /** Eaten cold: salt tastes less then. */
+  @Optional() @IsBoolean() eatenCold?: boolean;
   /** Straight from the pot into the dish: nothing cools, and it goes into the oven at once. */
   @Optional() @IsBoolean() filledHot?: boolean;
   @OneOf(coolingVessels) coolIn!: (typeof coolingVessels)[number];

@@ -1,3 +1,5 @@
+import { FillingInput } from './filling';
+import { mostOwnFillings } from './most';
 import { Stored, Version } from './stored';
 import { Nested, OneOf, NumberIn, Optional, NestedList, ListOf } from '../quantities/rules';
 import { flourIds } from '../ingredients/table';
@@ -61,6 +63,8 @@ export class KitchenInput {
   @Optional() @NestedList(() => FlourFactorInput, 60) flourFactors?: FlourFactorInput[];
   /** Learnt: what fillings took when their liquid was poured by feel. */
   @Optional() @NestedList(() => PouredInput, 100) poured?: PouredInput[];
+  /** Fillings the cook keeps under names of their own, to be used again. */
+  @Optional() @NestedList(() => FillingInput, mostOwnFillings) fillings?: FillingInput[];
   /** Learnt: how much longer this cook takes than our bench minutes. */
   @NumberIn(0.3, 3, '') pace!: number;
 }

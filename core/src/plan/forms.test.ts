@@ -14,7 +14,7 @@ describe.each(each)('%s for %i, as a cook would begin with it', (form, people) =
   const plan = planItem(item, kitchen);
   it('passes every check of its own', () => expect(plan.problems.map((p) => p.code)).toEqual([]));
   it('is baked in the minutes that are ordinary', () => {
-    expect(plan.oven.minutes).toBeGreaterThanOrEqual(20);
+    expect(plan.oven.minutes).toBeGreaterThanOrEqual(15);
     expect(plan.oven.minutes).toBeLessThanOrEqual(75);
   });
   it('feeds each of them as much as a plate holds', () => {

@@ -1,10 +1,11 @@
 import type { CutInput } from '../contracts/cut';
-import type { FillingInput } from '../contracts/filling';
 import type { FoldsInput } from '../contracts/folds';
 import type { ItemInput } from '../contracts/item';
 import type { Pastry, Product } from '../contracts/products';
 import type { SealInput } from '../contracts/seal';
 import type { StyleName } from '../dough/styles';
+import { readyFilling } from './fillings/ready';
+import type { ReadyName } from './fillings/readyNames';
 import type { Form } from './formNames';
 import { starterItem } from './starters';
 import { usualCase } from './stations/oven/programme';
@@ -20,29 +21,15 @@ interface Start {
   count: (people: number) => number;
   cut?: (people: number) => Partial<CutInput>;
   folds?: Partial<FoldsInput>;
-  filling: Partial<FillingInput>;
+  filling: ReadyName;
   seal?: Partial<SealInput>;
   oven?: Partial<ItemInput['oven']>;
   standMinutes?: number;
 }
 
-const parts = (list: Record<string, number>): FillingInput['ingredients'] =>
-  Object.entries(list).map(([name, gramsPer100]) => ({ name, gramsPer100 }));
 const round = (top: number, bottom: number, depth: number, rim = 0) =>
   ({ form: 'round', top, bottom, depth, rim }) as const;
 
-const braised = {
-  name: 'braised beef and onion',
-  ingredients: parts({ 'Stewing beef': 95, Onion: 30, Carrot: 15, 'Tomato paste': 3, 'Plain flour': 3 }),
-};
-const chickenAndLeek = {
-  name: 'chicken and leek in sauce',
-  ingredients: parts({ 'Chicken, cooked': 50, Leek: 30, 'Whole milk': 38, Butter: 3, 'Plain flour': 2.4 }),
-};
-const greens = {
-  name: 'greens and cheese',
-  ingredients: parts({ Spinach: 110, Ricotta: 40, Onion: 15, Egg: 8 }),
-};
 /** Dishes that feed so many: the next size where one is not enough. */
 const plate = (people: number) =>
   people <= 4 ? round(200, 165, 40, 12) : people <= 8 ? round(240, 200, 45, 12) : round(280, 235, 50, 12);
@@ -51,21 +38,14 @@ const tart = (people: number) =>
 const nameOf = (v: { top: number }, what: string) => `${what} ${Math.round(v.top / 10)}`;
 
 const starts: Record<Form, Start> = {
-  handPies: { product: 'handPies', title: 'Hand pies', count: (m) => m, filling: braised },
+  handPies: { product: 'handPies', title: 'Hand pies', count: (m) => m, filling: 'braisedBeef' },
   pasties: {
     product: 'handPies',
     style: 'wrapping',
     title: 'Pasties',
     count: (m) => m,
     cut: () => ({ cutterMm: 190, pieceKind: 'halfmoon', thicknessMm: 4 }),
-    filling: {
-      name: 'beef, potato and swede, raw',
-      type: 'pasty_raw',
-      cookedC: 4,
-      cookMinutes: 0,
-      diceMm: 10,
-      ingredients: parts({ 'Stewing beef': 42, Potato: 30, Swede: 18, Onion: 14 }),
-    },
+    filling: 'beefPotatoSwede',
     seal: { crimp: 'rope', glue: 'water', slits: 4, slitMm: 25 },
     oven: { setC: 185 },
   },
@@ -75,14 +55,7 @@ const starts: Record<Form, Start> = {
     title: 'Turnovers',
     count: (m) => m,
     cut: () => ({ cutterMm: 120, pieceKind: 'triangle', thicknessMm: 3 }),
-    filling: {
-      name: 'stewed apple',
-      type: 'fruit_cooked',
-      cookedC: 85,
-      cookMinutes: 15,
-      saltPct: 0,
-      ingredients: parts({ 'Cooking apple': 110, 'White sugar': 12, 'Lemon juice': 2 }),
-    },
+    filling: 'stewedApple',
     seal: { glue: 'water', wash: 'milk' },
     oven: { setC: 200 },
     standMinutes: 5,
@@ -92,7 +65,7 @@ const starts: Record<Form, Start> = {
     title: 'A pie in a dish',
     count: (m) => Math.max(4, m),
     cut: (m) => ({ vessel: plate(m), vesselName: nameOf(plate(m), 'pie dish') }),
-    filling: chickenAndLeek,
+    filling: 'chickenLeek',
     standMinutes: 15,
   },
   lidOnly: {
@@ -109,11 +82,11 @@ const starts: Record<Form, Start> = {
       vesselName: m <= 6 ? 'oval 26 × 18' : 'oval 30 × 21',
       vesselMaterial: 'ceramic',
     }),
-    filling: { ...braised, type: 'stew_thick', cookMinutes: 90 },
+    filling: 'beefAndAle',
     seal: { slits: 5, slitMm: 25 },
     oven: { setC: 200 },
   },
-  potPies: { product: 'potPies', title: 'Pot pies', count: (m) => m, filling: chickenAndLeek },
+  potPies: { product: 'potPies', title: 'Pot pies', count: (m) => m, filling: 'chickenLeek' },
   linedPots: {
     product: 'dishPie',
     pastry: 'roughPuff',
@@ -127,13 +100,7 @@ const starts: Record<Form, Start> = {
       dishes: Math.min(24, m),
       thicknessMm: 3,
     }),
-    filling: {
-      name: 'spiced vegetables',
-      type: 'potato_mash',
-      cookedC: 80,
-      cookMinutes: 25,
-      ingredients: parts({ Potato: 45, Carrot: 30, Onion: 25, Peas: 15, Butter: 4, 'Curry powder': 1 }),
-    },
+    filling: 'spicedVegetables',
     seal: { crimp: 'fork', slits: 2, slitMm: 15 },
     oven: { setC: 200 },
   },
@@ -149,7 +116,7 @@ const starts: Record<Form, Start> = {
       dishes: Math.min(24, 2 * m),
       thicknessMm: 3,
     }),
-    filling: braised,
+    filling: 'braisedBeef',
     seal: { crimp: 'fork', vent: 'holes', slits: 1, holeMm: 7, rimMm: 6 },
     oven: { setC: 190 },
     standMinutes: 12,
@@ -159,13 +126,7 @@ const starts: Record<Form, Start> = {
     title: 'Open tart',
     count: (m) => Math.max(4, m),
     cut: (m) => ({ vessel: tart(m), vesselName: nameOf(tart(m), 'tart tin'), lid: 'none', thicknessMm: 3 }),
-    filling: {
-      name: 'leek and cheese custard',
-      type: 'custard',
-      cookedC: 20,
-      cookMinutes: 15,
-      ingredients: parts({ Leek: 45, Egg: 25, 'Whole milk': 25, 'Mature hard cheese, grated': 15 }),
-    },
+    filling: 'leekCustard',
     seal: { glue: 'none', slits: 0, wash: 'none', crimp: 'fork' },
     oven: { setC: 170, blind: usualCase },
     standMinutes: 30,
@@ -175,14 +136,7 @@ const starts: Record<Form, Start> = {
     title: 'Lattice pie',
     count: (m) => Math.max(6, m),
     cut: (m) => ({ vessel: plate(m), vesselName: nameOf(plate(m), 'pie plate'), lid: 'lattice', thicknessMm: 4 }),
-    filling: {
-      name: 'plums',
-      type: 'berry_raw',
-      cookedC: 18,
-      cookMinutes: 0,
-      saltPct: 0,
-      ingredients: parts({ Plum: 95, 'White sugar': 14, 'Maize starch': 4 }),
-    },
+    filling: 'plums',
     seal: { wash: 'milk', glue: 'water' },
     oven: { setC: 220, then: [{ fromMin: 20, setC: 180 }] },
     standMinutes: 150,
@@ -193,13 +147,7 @@ const starts: Record<Form, Start> = {
     title: 'Rolls in slices',
     count: (m) => 2 * m,
     cut: () => ({ cutterMm: 160, pieceKind: 'log', otherMm: 300, sliceMm: 60, thicknessMm: 3 }),
-    filling: {
-      name: 'raw pork and sage',
-      type: 'pork_raw',
-      cookedC: 4,
-      cookMinutes: 0,
-      ingredients: parts({ 'Pork mince': 85, Onion: 10, 'Fresh breadcrumbs': 8, Sage: 0.5 }),
-    },
+    filling: 'porkSage',
     oven: { setC: 200 },
   },
   ring: {
@@ -214,13 +162,7 @@ const starts: Record<Form, Start> = {
       sliceMm: m <= 4 ? 110 : 100,
       thicknessMm: 1,
     }),
-    filling: {
-      name: 'beans and greens',
-      type: 'roll_savoury',
-      cookedC: 75,
-      cookMinutes: 20,
-      ingredients: parts({ 'White beans, cooked': 55, Chard: 50, Onion: 20, 'Olive oil': 4, Garlic: 1 }),
-    },
+    filling: 'beansGreens',
     seal: { glue: 'water', slits: 5, slitMm: 25, wash: 'oil', crimp: 'foldunder', rimMm: 6 },
     oven: { setC: 190 },
   },
@@ -236,17 +178,11 @@ const starts: Record<Form, Start> = {
       sliceMm: m <= 4 ? 65 : 85,
       thicknessMm: 3,
     }),
-    filling: {
-      name: 'leek and potato',
-      type: 'potato_mash',
-      cookedC: 80,
-      cookMinutes: 25,
-      ingredients: parts({ Potato: 60, Leek: 40, Cream: 10, Butter: 4 }),
-    },
+    filling: 'leekPotato',
     seal: { rimMm: 12, wash: 'egg', crimp: 'fork', slits: 0 },
     oven: { setC: 200 },
   },
-  filoTray: { product: 'filoTray', title: 'Filo tray', count: (m) => Math.max(6, m), filling: greens },
+  filoTray: { product: 'filoTray', title: 'Filo tray', count: (m) => Math.max(6, m), filling: 'greensCheese' },
   filoTriangles: {
     product: 'handPies',
     pastry: 'filo',
@@ -254,11 +190,17 @@ const starts: Record<Form, Start> = {
     count: (m) => 3 * m,
     cut: () => ({ cutterMm: 70, pieceKind: 'triangle', thicknessMm: 1 }),
     folds: { leavesInStack: 2, laying: 'triangle' },
-    filling: greens,
+    filling: 'greensCheese',
     seal: { glue: 'none', slits: 0, wash: 'butter' },
     oven: { setC: 190 },
   },
-  filoCoil: { product: 'filoCoil', title: 'A coil', count: (m) => Math.max(6, m), filling: greens, standMinutes: 20 },
+  filoCoil: {
+    product: 'filoCoil',
+    title: 'A coil',
+    count: (m) => Math.max(6, m),
+    filling: 'greensCheese',
+    standMinutes: 20,
+  },
 };
 
 /** What an item of a form is called until the cook names it. */
@@ -274,7 +216,7 @@ export function formItem(form: Form, people: number, cook: string): ItemInput {
     sign: s.sign ?? plain.sign,
     brief: { count: Math.min(60, s.count(people)) },
     folds: { ...plain.folds, ...s.folds },
-    filling: { ...plain.filling, ...s.filling },
+    filling: { ...plain.filling, ...readyFilling(s.filling) },
     cut: { ...plain.cut, ...s.cut?.(people) },
     seal: { ...plain.seal, ...s.seal },
     oven: { ...plain.oven, ...s.oven },

@@ -167,7 +167,9 @@ function Running({
             <strong>Take care.</strong> {words.caution}
           </p>
         )}
-        {item?.fillingParts && step && <FillingParts parts={item.fillingParts} code={step.code} />}
+        {item?.fillingParts && step && (
+          <FillingParts parts={item.fillingParts} mixedEachG={item.mixedEachG} code={step.code} />
+        )}
         {item?.eaters && step && heardAt.has(step.code) && <ForEaters eaters={item.eaters} size={20} />}
         {item?.ticks && step && closingCodes.includes(step.code) && (
           <Ticks

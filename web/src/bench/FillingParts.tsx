@@ -5,12 +5,14 @@ const closing = new Set<StepCode>([...closingCodes, 'assembleLeaves']);
 
 const grams = (g: number): string => `${weight(g, g < 20 ? 1 : 0)}`;
 
-/** What goes into the pot in all, and into each pie when it is filled. */
+/** What goes into the pot in all, and into each pie when it is filled: part by part where it is laid in raw or in layers, else as one. */
 export function FillingParts({
   parts,
+  mixedEachG,
   code,
 }: {
   parts: { name: string; grams: number; eachG: number }[];
+  mixedEachG?: number | undefined;
   code: StepCode;
 }) {
   const all = code === 'cookFilling';
@@ -18,7 +20,9 @@ export function FillingParts({
   return (
     <p className="m-0" style={{ fontSize: 20 }}>
       <strong>{all ? 'In all:' : 'In each:'}</strong>{' '}
-      {parts.map((p) => `${grams(all ? p.grams : p.eachG)} ${p.name.toLowerCase()}`).join(', ')}
+      {all || mixedEachG === undefined
+        ? parts.map((p) => `${grams(all ? p.grams : p.eachG)} ${p.name.toLowerCase()}`).join(', ')
+        : `${grams(mixedEachG)} of filling`}
     </p>
   );
 }

@@ -23,7 +23,7 @@ afterEach(() => jest.restoreAllMocks());
 
 describe('before it is closed', () => {
   it('what has to stand is pressed, taken back, and kept in the run', () => {
-    const tick = (code: string, on: boolean) => eventOf(runOf([]), 'tick', 0, { itemIndex: 0, code, on });
+    const tick = (code: string, on: boolean) => eventOf(runOf([], 0), 'tick', 0, { itemIndex: 0, code, on });
     const events = [tick('tick.glued', true), tick('tick.airOut', true), tick('tick.glued', false)];
     expect([...tickedOf(events, 0)]).toEqual(['tick.airOut']);
     expect(tickedOf(events, 1).size).toBe(0);

@@ -26,6 +26,8 @@ export interface RunPlan {
     firstLotPct?: number;
     /** What goes into the filling, for all and for each; runs begun before had none. */
     fillingParts?: { name: string; grams: number; eachG: number }[];
+    /** Filling for each where it is one mix, g; none where it is laid in part by part. */
+    mixedEachG?: number;
     /** Liquid that just covers what is in the pot, g. */
     coverG?: number;
     /** What has to stand before it is closed; runs begun before had none. */

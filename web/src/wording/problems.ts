@@ -82,7 +82,16 @@ const sentences: Record<ProblemCode, (v: Values) => string> = {
     `It is not at ${cold()} within the time looked at; put it in the fridge once it is at ${throughWarm()}. ${localRules}`,
   cooling_slow_stage_2: (v) =>
     `It takes ${span(Number(v['stage2']))} ${secondStage()}; common guidance says ${secondAllowed()}. ${localRules}`,
-  overfull: (v) => `${g(v, 'pct')} % of what lies comfortably: it presses on the seam.`,
+  overfull: (v) =>
+    `${g(v, 'pct')} % of what lies comfortably: ${weight(Number(v['eachG']))} each, and ${weight(Number(v['mostG']))} can be pressed in.`,
+  filling_over: (v) =>
+    `What goes in comes to ${weight(Number(v['finishedG']))} when it is ready: ${weight(Number(v['spareG']))} more than they hold.`,
+  filling_under: (v) =>
+    `What goes in comes to ${weight(Number(v['finishedG']))} when it is ready: ${weight(Number(v['spareG']))} too little to fill them.`,
+  filling_salty: (v) =>
+    `${plain(Number(v['pct']), 1)} % salt in all, ${weight(Number(v['withinG']), 1)} of it in what goes in; ${plain(Number(v['from']), 1)} to ${plain(Number(v['to']), 1)} % is usual.`,
+  filling_flat: (v) =>
+    `Only ${plain(Number(v['pct']), 1)} % salt in all; ${plain(Number(v['from']), 1)} to ${plain(Number(v['to']), 1)} % is usual.`,
   much_for_each: (v) =>
     `That is ${weight(Number(v['eachG']))} of filling for each of ${g(v, 'people')}: is it for more people, or for other days?`,
   slice_over_roll: (v) =>

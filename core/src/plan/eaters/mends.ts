@@ -141,7 +141,7 @@ function waysWithout(m: Meeting, item: ItemInput): { changes: Record<string, unk
 const contentsPlan = (item: ItemInput, plan: ItemPlan): ItemPlan => ({
   ...plan,
   dough: plan.dough.facts ? { ...plan.dough, facts: { ...plan.dough.facts, parts: partsOf(item.dough) } } : plan.dough,
-  filling: { ...plan.filling, parts: partsOfFilling(item.filling, plan.filling.totalG, plan.filling.eachG) },
+  filling: { ...plan.filling, parts: partsOfFilling(item.filling, plan.filling.totalG, plan.cut.pieces) },
 });
 
 /**

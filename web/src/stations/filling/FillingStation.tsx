@@ -14,6 +14,7 @@ import { mayGoInHot } from '@crustallum/core/plan/stations/filling/result';
 import { plainKitchen } from '@crustallum/core/plan/starters';
 import { fillingKeeps, usualAgeHours } from '@crustallum/core/plan/keeps';
 import { Body } from './Body';
+import { Fits } from './Fits';
 import { GoesIn } from './GoesIn';
 import { Later } from '../_shared/charts/Later';
 import { IsMade } from '../_shared/IsMade';
@@ -22,9 +23,10 @@ import { StationPage, Waiting } from '../_shared/StationPage';
 
 const CoolingCurve = lazy(() => import('../_shared/charts/CoolingCurve'));
 
-type View = 'in' | 'body' | 'cooling';
+type View = 'in' | 'fit' | 'body' | 'cooling';
 const views: readonly (readonly [View, string])[] = [
   ['in', 'goes in'],
+  ['fit', 'fit'],
   ['body', 'body'],
   ['cooling', 'cooling'],
 ];
@@ -36,19 +38,23 @@ export function FillingStation() {
   const fridgeC = useAppSelector((s) => s.desk.kitchen?.fridgeC ?? plainKitchen.fridgeC);
   if (!item || !plan || !serveAt) return <Waiting />;
   const f = plan.filling;
+  // a phone has them one under the other
+  const shown = (v: View) => phone || v === view;
   const cooling = steps.find((s) => s.code === 'coolFilling');
   const { vessel } = f;
-  const shown = Math.min(phone ? 1 : 2, vessel.count);
+  const drawn = Math.min(phone ? 1 : 2, vessel.count);
   const [wide, left] = phone ? [366, 8] : [660, 40];
   // one scale across and up; a px is 0.265 mm
   const ground = phone && vessel.kind !== 'pot' ? 100 : 170;
-  const px = Math.min(1.26, (wide - left - 100 * shown) / (shown * vessel.radiusMm * 2));
+  const px = Math.min(1.26, (wide - left - 100 * drawn) / (drawn * vessel.radiusMm * 2));
   return (
     <StationPage
       station="filling"
       inputs={['fullness', 'fillSalt', 'cookMinutes', 'cookedC', 'coolIn', 'coolAt']}
       lead={
-        <Pick label="Show" value={view} options={views.filter(([v]) => v !== 'body' || f.sauce)} onChange={setView} />
+        phone ? undefined : (
+          <Pick label="Show" value={view} options={views.filter(([v]) => v !== 'body' || f.sauce)} onChange={setView} />
+        )
       }
       extra={
         <>
@@ -74,6 +80,24 @@ export function FillingStation() {
             value={item.document.filling.type}
             options={Object.entries(fillingWords)}
             onChange={(type) => change({ 'filling.type': type })}
+          />
+          <Pick
+            label="Laid in"
+            value={item.document.filling.layered ? 'layers' : 'mix'}
+            options={[
+              ['mix', 'as one mix'],
+              ['layers', 'in layers'],
+            ]}
+            onChange={(word) => change({ 'filling.layered': word === 'layers' ? true : undefined })}
+          />
+          <Pick
+            label="Eaten"
+            value={item.document.filling.eatenCold ? 'cold' : 'hot'}
+            options={[
+              ['hot', 'hot'],
+              ['cold', 'cold'],
+            ]}
+            onChange={(word) => change({ 'filling.eatenCold': word === 'cold' ? true : undefined })}
           />
           {f.sauce && (
             <Choice
@@ -102,9 +126,10 @@ export function FillingStation() {
         ['Cold enough to fill after', f.figures.cool],
       ]}
     >
-      {view === 'in' && <GoesIn />}
-      {view === 'body' && f.sauce && <Body sauce={f.sauce} totalG={f.totalG} />}
-      {view !== 'body' && (
+      {shown('in') && <GoesIn />}
+      {shown('fit') && <Fits plan={plan} />}
+      {shown('body') && f.sauce && <Body sauce={f.sauce} totalG={f.totalG} />}
+      {(shown('cooling') || (view === 'in' && f.curve.minutes.length > 0)) && (
         <Drawing
           w={wide}
           h={ground + 20}
@@ -120,7 +145,7 @@ export function FillingStation() {
           <text x={wide - (phone ? 0 : 20)} y="16" textAnchor="end" className="q">
             drawn 1 : {plain(3.78 / px, 0)}
           </text>
-          {Array.from({ length: shown }, (_, i) => {
+          {Array.from({ length: drawn }, (_, i) => {
             const w = vessel.radiusMm * 2 * px;
             const x = left + i * (w + 100);
             const h = vessel.depthMm * px;
@@ -151,7 +176,7 @@ export function FillingStation() {
           />
         </Drawing>
       )}
-      {view === 'cooling' && f.curve.minutes.length > 0 && (
+      {shown('cooling') && f.curve.minutes.length > 0 && (
         <Later
           chart={CoolingCurve}
           of={{

@@ -1,15 +1,19 @@
 import type { IngredientShareInput } from '@crustallum/core/contracts/filling';
 import type { PouredInput } from '@crustallum/core/contracts/kitchen';
+import { preparations, type Preparation } from '@crustallum/core/filling/inPie';
+import { preparationWords } from '../../wording/filling';
 import { feltParts, roomBetween } from '@crustallum/core/filling/byFeel';
 import { ingredientNamed } from '@crustallum/core/ingredients/named';
 import { cupsBeside } from '../../wording/cups';
 import { ingredientOf } from '@crustallum/core/ingredients/table';
 import { leastListed } from '@crustallum/core/plan/eaters/meets';
 import { X } from 'lucide-react';
+import { BeginFrom } from './BeginFrom';
 import { useAppSelector } from '../../desk/store';
 import { useItem } from '../../desk/useItem';
 import { Because } from '../../design/ui/Because';
 import { IngredientFinder } from '../../design/ui/IngredientFinder';
+import { usePhone } from '../../design/ui/useWidth';
 import { NumberField } from '../../design/ui/NumberField';
 import { long, plain, weight } from '../../wording/numbers';
 
@@ -31,9 +35,10 @@ const pouredBefore = (learnt: readonly PouredInput[], filling: string, listed: r
 /** What goes into the filling: each thing with its grams for all pies and for one, against what the pies hold. */
 export function GoesIn() {
   const { item, plan, change } = useItem();
+  const phone = usePhone();
   const kitchen = useAppSelector((s) => s.desk.kitchen);
   if (!item || !plan) return null;
-  const { totalG, parts } = plan.filling;
+  const { totalG, parts, finishedG, saltAllPct, saltWithinG, saltAim } = plan.filling;
   const list = item.document.filling.ingredients;
   const put = (ingredients: typeof list) => change({ 'filling.ingredients': ingredients });
   const listedG = parts.reduce((sum, p) => sum + p.grams, 0);
@@ -47,8 +52,25 @@ export function GoesIn() {
   const before = pouredBefore(kitchen?.poured ?? [], item.document.filling.name, list);
   const add = (name: string) =>
     put([...list, { name, gramsPer100: list.length === 0 ? 100 : Math.max(1, Math.min(firstSharePct, 100 - share)) }]);
+  /** What is done to a thing before it is in the filling. */
+  const first = (i: IngredientShareInput, n: number) => (
+    <select
+      className="text-field"
+      style={{ minWidth: 116 }}
+      aria-label={`${i.name} is first`}
+      value={parts[n]?.preparation ?? 'asItIs'}
+      onChange={(e) => put(list.with(n, { ...i, preparation: e.target.value as Preparation, ownYieldPct: undefined }))}
+    >
+      {preparations.map((p) => (
+        <option key={p} value={p}>
+          {preparationWords[p]}
+        </option>
+      ))}
+    </select>
+  );
   return (
-    <section aria-label="What goes in" style={{ maxWidth: 640 }}>
+    <section aria-label="What goes in" style={{ maxWidth: 660 }}>
+      <BeginFrom />
       {list.length === 0 && (
         <p className="m-0 quiet-ink">
           Nothing is said yet of what goes in. As long as it is not, nobody who must not meet something is told that
@@ -62,12 +84,22 @@ export function GoesIn() {
               <th scope="col" style={{ fontWeight: 500 }}>
                 goes in
               </th>
+              {!phone && (
+                <th scope="col" style={{ fontWeight: 500 }}>
+                  first
+                </th>
+              )}
               <th scope="col" style={{ fontWeight: 500 }}>
-                for all
+                bought
               </th>
               <th scope="col" style={{ fontWeight: 500 }}>
-                for one
+                ready
               </th>
+              {!phone && (
+                <th scope="col" style={{ fontWeight: 500 }}>
+                  in one
+                </th>
+              )}
               <th />
             </tr>
           </thead>
@@ -77,7 +109,9 @@ export function GoesIn() {
                 <th scope="row" className="text-left" style={{ fontWeight: 640 }}>
                   {i.name}
                   <span className="quiet-ink">{cupsBeside(ingredientNamed(i.name), parts[n]?.grams ?? 0)}</span>
+                  {phone && first(i, n)}
                 </th>
+                {!phone && <td>{first(i, n)}</td>}
                 <td>
                   <NumberField
                     label={`${i.name}, for all`}
@@ -90,7 +124,24 @@ export function GoesIn() {
                     }
                   />
                 </td>
-                <td>{weight(parts[n]?.eachG ?? 0, 1)}</td>
+                <td>
+                  <NumberField
+                    label={`${i.name}, ready`}
+                    value={parts[n]?.inPieG ?? 0}
+                    rule={gramRule}
+                    unit="g"
+                    places={0}
+                    onChange={(grams) =>
+                      put(
+                        list.with(n, {
+                          ...i,
+                          ownYieldPct: Math.max(1, Math.min(400, (100 * grams) / Math.max(1, parts[n]?.grams ?? 1))),
+                        }),
+                      )
+                    }
+                  />
+                </td>
+                {!phone && <td>{weight(parts[n]?.eachG ?? 0, 1)}</td>}
                 <td className="text-right">
                   <button
                     type="button"
@@ -107,10 +158,15 @@ export function GoesIn() {
               <th scope="row" className="text-left">
                 in all
               </th>
+              {!phone && <td />}
               <td>
                 <strong>{weight(listedG)}</strong>
               </td>
-              <td colSpan={2}>of {weight(totalG)} the pies hold</td>
+              <td colSpan={phone ? 2 : 3}>
+                {finishedG === null
+                  ? `the pies hold ${weight(totalG)}`
+                  : `${weight(finishedG)} ready, of ${weight(totalG)} the pies hold`}
+              </td>
             </tr>
           </tbody>
         </table>
@@ -120,9 +176,17 @@ export function GoesIn() {
           {weight(totalG - listedG)} are not said: something is missing from the list, or the pies will not be full.
         </p>
       )}
-      {share > 180 && <p className="problem m-0">That is {plain(share / 100, 1)} times what the pies hold.</p>}
-      {list.length > 0 && share >= leastListed && share <= 180 && (
-        <Because>bought weights: peel, bones and steam leave again before it is in the pie</Because>
+      {list.length > 0 && share >= leastListed && (
+        <Because>peel, bones and what cooks away are gone when it is ready; a ready weight of your own is kept</Because>
+      )}
+      {saltAllPct !== null && (
+        <p className="m-0">
+          Salt in all {plain(saltAllPct, 1)} %, {weight(saltWithinG, 1)} of it in what goes in{' '}
+          <Because>
+            {plain(saltAim.from, 1)} to {plain(saltAim.to, 1)} % is usual
+            {item.document.filling.eatenCold ? ' eaten cold' : ''}
+          </Because>
+        </p>
       )}
       {cover && pouredG > 0 && (
         <p className="m-0">

@@ -86,3 +86,59 @@ describe('a filling that is made already', () => {
     expect(filling()?.have?.grams).toBe(900);
   });
 });
+
+describe('whether it all fits', () => {
+  const show = (view: string) => fireEvent.click(screen.getByRole('radio', { name: view }));
+  const times = (form: Form, factor: number) =>
+    formItem(form, 8, 'You').filling.ingredients.map((i) => ({ ...i, gramsPer100: factor * i.gramsPer100 }));
+  it('too much makes more pies, or is kept with its date', async () => {
+    await atFilling('pasties', { ingredients: times('pasties', 1.6) });
+    show('fit');
+    press(/^Keep the spare till /);
+    await screen.findByText('The spare filling is in the larder, with its date.');
+    press(/^Make \d more$/);
+    await waitFor(() => expect(store.getState().desk.items[0]?.document.brief.count).toBeGreaterThan(8));
+    expect(screen.queryByRole('button', { name: /^Make 4 more/ })).toBeNull();
+  });
+  it('too little is filled less full, or bought anew by what they hold', async () => {
+    await atFilling('dishPie', { ingredients: times('dishPie', 0.8) });
+    show('fit');
+    expect(screen.queryByRole('button', { name: /fewer$/ })).toBeNull();
+    press('Buy more: what they hold');
+    await screen.findByText('It fits, as full as they are wanted.');
+    const { finishedG, totalG } = planned() ?? { finishedG: 0, totalG: 1 };
+    expect((finishedG ?? 0) / totalG).toBeCloseTo(1, 1);
+  });
+  it('is not said while it is not known what goes in', async () => {
+    await atFilling('pasties', { ingredients: [] });
+    show('fit');
+    expect(screen.getByText(/whether it fits is known when it is/)).toBeTruthy();
+  });
+});
+
+describe('a filling of the cook’s own', () => {
+  it('is kept under its name, and another pie begins from it', async () => {
+    const server = new FakeServer();
+    const own = { ...formItem('pasties', 8, 'You') };
+    server.planned([{ ...own, filling: { ...own.filling, name: 'Noor’s walk', saltPct: 0.8 } }]);
+    open('/bakes/bake1/bake1item1/filling');
+    await heading('Filling');
+    press('Keep it as mine');
+    await screen.findByText('“Noor’s walk” is kept for other pies.');
+    expect(server.kitchen.document.fillings?.map((f) => f.name)).toEqual(['Noor’s walk']);
+    await screen.findByRole('button', { name: 'Keep mine so' });
+    press('No longer keep it');
+    await waitFor(() => expect(server.kitchen.document.fillings).toEqual([]));
+  });
+  it('weighed when it is ready is the cook’s own yield from then on', async () => {
+    await atFilling('pasties');
+    const ready = screen.getByRole('textbox', { name: 'Potato, ready' });
+    fireEvent.change(ready, { target: { value: '200' } });
+    fireEvent.blur(ready);
+    await waitFor(() => expect(planned()?.parts.find((p) => p.name === 'Potato')?.inPieG).toBeCloseTo(200, 0));
+    expect(filling()?.ingredients.find((i) => i.name === 'Potato')?.ownYieldPct).toBeGreaterThan(40);
+    fireEvent.change(screen.getByRole('combobox', { name: 'Potato is first' }), { target: { value: 'boiled' } });
+    await waitFor(() => expect(planned()?.parts.find((p) => p.name === 'Potato')?.preparation).toBe('boiled'));
+    expect(filling()?.ingredients.find((i) => i.name === 'Potato')?.ownYieldPct).toBeUndefined();
+  });
+});

@@ -3,10 +3,13 @@ import type { CoolingCaution } from '../../../cold/fillingCooling';
 import { fillingKeeps, hoursKept } from '../../keeps';
 import { bodyNames } from '../../../filling/thickening';
 import { problem, type Problem, type ProblemCode } from '../../problem';
-import { longestCoolingMin, type FillingResult } from './result';
+import { isSweet, longestCoolingMin, type FillingResult } from './result';
 
-/** Over this a pie is said to be overfull, % of the comfortable amount (estimate). */
-const overfullPct = 115;
+/** Finished filling over what they hold, or under it, by less than this is the cook's hand (estimate). */
+const handPct = 12;
+
+/** Salt this far outside what tastes right is said; within it is taste. */
+const [leastSalt, mostSalt] = [0.7, 1.35];
 
 const coolingCodes: Record<Exclude<CoolingCaution, 'within'>, ProblemCode> = {
   notReached21: 'cooling_not_reached_21',
@@ -34,8 +37,37 @@ export function fillingProblems(item: ItemInput, r: FillingResult): Problem[] {
         stage2: r.cooling.stage21to5Min ?? -1,
       }),
     );
-  if (item.filling.fullnessPct > overfullPct)
-    found.push(problem('filling', 'overfull', 'warn', ['filling.fullnessPct'], { pct: item.filling.fullnessPct }));
+  if (r.eachG > r.overfullG)
+    found.push(
+      problem('filling', 'overfull', 'warn', ['filling.fullnessPct'], {
+        pct: item.filling.fullnessPct,
+        mostG: r.overfullG,
+        eachG: r.eachG,
+      }),
+    );
+  const off = (100 * r.spareG) / Math.max(1, r.totalG);
+  if (!item.filling.have && Math.abs(off) > handPct)
+    found.push(
+      problem('filling', off > 0 ? 'filling_over' : 'filling_under', 'warn', ['filling.ingredients'], {
+        spareG: Math.abs(r.spareG),
+        finishedG: r.finishedG ?? 0,
+        totalG: r.totalG,
+      }),
+    );
+  const salt = r.saltAllPct;
+  if (
+    salt !== null &&
+    !isSweet(item.filling.type) &&
+    (salt < leastSalt * r.saltAim.from || salt > mostSalt * r.saltAim.to)
+  )
+    found.push(
+      problem('filling', salt > r.saltAim.to ? 'filling_salty' : 'filling_flat', 'warn', ['filling.saltPct'], {
+        pct: salt,
+        withinG: r.saltWithinG,
+        from: r.saltAim.from,
+        to: r.saltAim.to,
+      }),
+    );
   if (r.hot && r.hot.baseMin !== null)
     found.push(
       problem('filling', 'hot_on_base', 'warn', ['filling.filledHot'], {

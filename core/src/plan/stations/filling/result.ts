@@ -5,6 +5,9 @@ import { coolFilling, maxFillingTemperature, type FillingCooling } from '../../.
 import { minutesOverHot } from '../../../cold/overHot';
 import { material, type MaterialSpec } from '../../../cold/material';
 import { enoughToCoverG } from '../../../filling/byFeel';
+import { inPie, usualPreparation, type Preparation } from '../../../filling/inPie';
+import { isPoured } from '../../../filling/poured';
+import { usualYield } from '../../../filling/yields';
 import { custardSet, type Custard } from '../../../filling/custard';
 import { ingredientNamed } from '../../../ingredients/named';
 import { ingredientOf } from '../../../ingredients/table';
@@ -24,6 +27,21 @@ export interface CoolingVessel {
   depthMm: number;
 }
 
+/** One thing of a filling: bought for all, trimmed, ready for the pastry, and what of it goes into one piece; all in g. */
+export interface FillingPart {
+  name: string;
+  grams: number;
+  trimmedG: number;
+  inPieG: number;
+  eachG: number;
+  preparation: Preparation;
+  layer: number;
+}
+
+/** Salt a filling is seasoned to, % of it, and so much more where it is eaten cold (estimates). */
+const saltAimPct = { from: 0.9, to: 1.2 } as const;
+const coldSaltMultiple = 1.15;
+
 /** The numbers of a filling that other rooms use. */
 export interface FillingResult {
   /** Eaten without more cooking it would be raw. */
@@ -34,8 +52,18 @@ export interface FillingResult {
   /** g/ml. */
   density: number;
   saltG: number;
-  /** What goes in, as the cook listed it: bought grams for all pieces, and for each. */
-  parts: { name: string; grams: number; eachG: number }[];
+  /** What goes in, as the cook listed it. */
+  parts: FillingPart[];
+  /** All of the list as it is when it is ready, g; null while it is not known what goes in. */
+  finishedG: number | null;
+  /** The most that can be pressed into one, g. */
+  overfullG: number;
+  /** What of the finished filling does not go into the pieces as full as they are wanted, g; negative where it is too little. */
+  spareG: number;
+  /** Salt that comes with what goes in, g, and all salt against the finished filling, %; what it may be. */
+  saltWithinG: number;
+  saltAllPct: number | null;
+  saltAim: { from: number; to: number };
   /** Capacity of the dish to the brim, ml; 0 without one. */
   dishMl: number;
   /** Minutes from the heat until it is cold enough to fill; 0 for a filling kept cold, null when it never is. */
@@ -60,7 +88,7 @@ export interface FillingResult {
   custard: Custard | null;
 }
 
-const sweet = new Set<FillType>([
+const sweet: ReadonlySet<FillType> = new Set<FillType>([
   'apple_raw',
   'berry_raw',
   'fruit_cooked',
@@ -68,6 +96,8 @@ const sweet = new Set<FillType>([
   'roll_jam',
   'roll_fruit',
 ]);
+export const isSweet = (type: FillType): boolean => sweet.has(type);
+
 /** Effective convection in a cooling filling (estimates): thin sauces stir themselves, dense ones do not. */
 const conductivityMultiple: Partial<Record<FillType, number>> = {
   stew_runny: 8,
@@ -111,15 +141,27 @@ export function fillingResult(item: ItemInput, kitchen: KitchenInput, cut: CutPl
     ? cooled(item, kitchen, spec, vessel)
     : { cooling: null, airC: coolingAir(item, kitchen).airC };
   const coolMinutes = cooling ? crossing(cooling.line, fillAtC) : 0;
-  const parts = partsOfFilling(filling, totalG, eachG);
+  const listed = partsOfFilling(filling, totalG, cut.pieces);
+  const sauce = sauceOf(item, listed);
+  const finishedG = finishedOf(listed, sauce, totalG);
+  const parts = shared(listed, finishedG, totalG, cut.pieces);
+  const saltG = (totalG * filling.saltPct) / 100;
+  const saltWithinG = parts.reduce((sum, p) => sum + p.grams * saltOf(ingredientNamed(p.name) ?? ''), 0);
+  const aimed = filling.eatenCold ? coldSaltMultiple : 1;
   return {
     raw: kind.raw,
     totalG,
     eachG,
     eachMl,
     density,
-    saltG: (totalG * filling.saltPct) / 100,
+    saltG,
     parts,
+    finishedG,
+    overfullG: cut.overfullMl * density,
+    spareG: finishedG === null ? 0 : finishedG - totalG,
+    saltWithinG,
+    saltAllPct: finishedG ? (100 * (saltG + saltWithinG)) / finishedG : null,
+    saltAim: { from: saltAimPct.from * aimed, to: saltAimPct.to * aimed },
     dishMl: dishMl(item),
     coolMinutes,
     warm,
@@ -132,7 +174,7 @@ export function fillingResult(item: ItemInput, kitchen: KitchenInput, cut: CutPl
     hottest,
     vessel,
     hot,
-    sauce: sauceOf(item, parts),
+    sauce,
     cover: coverOf(filling, parts),
     custard: filling.type === 'custard' ? custardOf(parts) : null,
   };
@@ -143,13 +185,57 @@ function coverOf({ cookMinutes, diceMm }: ItemInput['filling'], parts: FillingRe
   return grams === null ? null : { grams, potCm: panCm };
 }
 
-/** What goes into so much filling, by its list. */
-export const partsOfFilling = (filling: ItemInput['filling'], totalG: number, eachG: number): FillingResult['parts'] =>
-  filling.ingredients.map(({ name, gramsPer100 }) => ({
-    name,
-    grams: (totalG * gramsPer100) / 100,
-    eachG: (eachG * gramsPer100) / 100,
-  }));
+/** What goes into so much filling, by its list; in layers from below, else as it was written. */
+export function partsOfFilling(filling: ItemInput['filling'], totalG: number, pieces: number): FillingPart[] {
+  const { raw } = fillingKinds[filling.type];
+  return filling.ingredients.map(({ name, gramsPer100, preparation, ownYieldPct, layer }, at) => {
+    const ingredient = ingredientNamed(name);
+    const grams = (totalG * gramsPer100) / 100;
+    const done = preparation ?? usualPreparation(ingredient, raw);
+    const { trimmedG, inPieG } = inPie({ ingredient, grams, preparation: done, ownYieldPct });
+    return {
+      name,
+      grams,
+      trimmedG,
+      inPieG,
+      eachG: inPieG / Math.max(1, pieces),
+      preparation: done,
+      layer: layer ?? at + 1,
+    };
+  });
+}
+
+/** Salt of an ingredient as it is bought, by its share. */
+const saltOf = (id: string): number => {
+  const own = ingredientOf(id)?.composition.salt ?? 0;
+  return own > 0 ? own : (usualYield(id)?.saltPct ?? 0) / 100;
+};
+
+/** All of the list when it is ready, g: its solids as they are then, and a sauce less what went in steam. Null where the list says too little. */
+function finishedOf(parts: readonly FillingPart[], sauce: Sauce | null, totalG: number): number | null {
+  if (parts.reduce((sum, p) => sum + p.grams, 0) < leastListed * totalG) return null;
+  const solids = parts.filter((p) => !sauce || !isPoured(ingredientNamed(p.name) ?? ''));
+  return solids.reduce((sum, p) => sum + p.inPieG, 0) + (sauce?.liquidG ?? 0);
+}
+/** Finished grams for each 100 g of pie, where so much is made at once; null where the list says too little. */
+export function finishedPer100(filling: ItemInput['filling'], totalG: number): number | null {
+  const parts = partsOfFilling(filling, totalG, 1);
+  const finished = finishedOf(parts, sauceOf({ filling }, parts), totalG);
+  return finished === null ? null : (100 * finished) / totalG;
+}
+/** A list that comes to less than this of the filling is not all of it. */
+const leastListed = 0.5;
+
+/** What of each part goes into one piece, where all of it would be more than they hold. */
+const shared = (
+  parts: readonly FillingPart[],
+  finishedG: number | null,
+  totalG: number,
+  pieces: number,
+): FillingPart[] => {
+  const share = finishedG === null ? 1 : Math.min(1, totalG / finishedG);
+  return parts.map((p) => ({ ...p, eachG: (share * p.inPieG) / Math.max(1, pieces) }));
+};
 
 /** Liquids an egg sets. */
 const setByEgg = new Set(['dairy', 'liquid']);

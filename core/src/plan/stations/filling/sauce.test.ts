@@ -14,7 +14,7 @@ const withList = (ingredients: List, body?: Sauce['wanted']): ItemInput => ({
   ...pots,
   filling: { ...pots.filling, type: 'stew_thick', ingredients, ...(body ? { body } : {}) },
 });
-const sauce = (item: ItemInput) => sauceOf(item, partsOfFilling(item.filling, totalG, totalG / 6));
+const sauce = (item: ItemInput) => sauceOf(item, partsOfFilling(item.filling, totalG, 6));
 /** Meat in stock, with nothing that binds it. */
 const thin: List = [
   { name: 'Beef', gramsPer100: 50 },
@@ -79,7 +79,7 @@ describe('a sauce', () => {
     expect(sauce(withList([{ name: 'Beef', gramsPer100: 100 }]))).toBeNull();
     const apple = formItem('turnovers', 4, 'You');
     expect(isSauce(apple)).toBe(false);
-    expect(sauceOf(apple, partsOfFilling(apple.filling, totalG, totalG))).toBeNull();
+    expect(sauceOf(apple, partsOfFilling(apple.filling, totalG, 1))).toBeNull();
   });
   it('loses in steam no more than was poured or let go', () => {
     fc.assert(

@@ -17,7 +17,9 @@ import type { FillType } from '../../../oven/tables';
 
 /** Fillings that are a sauce with something in it. */
 const sauces = new Set<FillType>(['stew_thick', 'stew_runny', 'chicken_cream', 'mince_cooked']);
-export const isSauce = (item: ItemInput): boolean => sauces.has(item.filling.type);
+/** What of an item a sauce is worked out from. */
+export type WithFilling = Pick<ItemInput, 'filling'>;
+export const isSauce = (item: WithFilling): boolean => sauces.has(item.filling.type);
 
 /** A pan for so much, across, cm, and a gentle simmer for part of the cooking (estimates). */
 export const panCm = 26;
@@ -67,7 +69,7 @@ export const offered = {
 export type Offered = keyof typeof offered;
 
 /** The sauce of a filling from its list; null where it is none, or nothing is poured in. */
-export function sauceOf(item: ItemInput, parts: readonly SaucePart[]): Sauce | null {
+export function sauceOf(item: WithFilling, parts: readonly SaucePart[]): Sauce | null {
   if (!isSauce(item)) return null;
   const known = parts.map((p) => {
     const id = ingredientNamed(p.name) ?? '';

@@ -1,0 +1,104 @@
+import fc from 'fast-check';
+import type { ItemInput } from '../../../contracts/item';
+import { inPie, preparations, usualPreparation } from '../../../filling/inPie';
+import { usualYield, yields } from '../../../filling/yields';
+import { formItem } from '../../forms';
+import { planItem } from '../../item';
+import { plainKitchen } from '../../starters';
+
+const pasties = formItem('pasties', 7, 'You');
+const planned = (filling: Partial<ItemInput['filling']>, item = pasties) =>
+  planItem({ ...item, filling: { ...item.filling, ...filling } }, plainKitchen).filling;
+const anyId = fc.constantFrom(...Object.values(yields).map((y) => y.id));
+const anyList = fc.array(
+  fc.record({
+    name: fc.constantFrom('Pork shoulder', 'Parsnip', 'Apple', 'Leek', 'Onion', 'Potato', 'Ricotta', 'Butter', 'Peas'),
+    gramsPer100: fc.double({ min: 5, max: 120, noNaN: true }),
+    preparation: fc.constantFrom(...preparations),
+  }),
+  { minLength: 2, maxLength: 8 },
+);
+
+describe('a part of a filling', () => {
+  it('is never more trimmed than bought, nor ready than trimmed, whatever is done to it', () => {
+    fc.assert(
+      fc.property(
+        anyId,
+        fc.constantFrom(...preparations),
+        fc.integer({ min: 0, max: 5000 }),
+        (ingredient, preparation, grams) => {
+          const { trimmedG, inPieG } = inPie({ ingredient, grams, preparation });
+          expect(trimmedG).toBeLessThanOrEqual(grams + 1e-9);
+          expect(inPieG).toBeLessThanOrEqual(trimmedG + 1e-9);
+        },
+      ),
+    );
+  });
+  it('loses its peel raw, its water too when it is cooked first, and what the cook has weighed where they have', () => {
+    const { trimPct, cookPct } = usualYield('leek') ?? { trimPct: 0, cookPct: 0 };
+    const leek = (preparation: (typeof preparations)[number], ownYieldPct?: number) =>
+      inPie({ ingredient: 'leek', grams: 200, preparation, ownYieldPct }).inPieG;
+    expect(leek('raw')).toBeCloseTo(200 * (1 - trimPct / 100), 9);
+    expect(leek('sweated')).toBeCloseTo(leek('raw') * (1 - cookPct / 100), 9);
+    expect(leek('sweated', 62)).toBeCloseTo(124, 9);
+  });
+  it('is usually done as cooks do it', () => {
+    expect(usualPreparation('spinach', false)).toBe('wilted');
+    expect(usualPreparation('spinach', true)).toBe('raw');
+    expect(usualPreparation('onion', false)).toBe('sweated');
+    expect(usualPreparation('milk', false)).toBe('asItIs');
+  });
+});
+
+describe('a whole filling', () => {
+  it('is shared out to the last gram: what is in the pieces and what is spare are all of it', () => {
+    fc.assert(
+      fc.property(anyList, (ingredients) => {
+        const f = planned({ ingredients });
+        if (f.finishedG === null) return;
+        const inPieces = 7 * f.parts.reduce((sum, p) => sum + p.eachG, 0);
+        expect(inPieces + Math.max(0, f.spareG)).toBeCloseTo(f.finishedG, 6);
+        expect(f.spareG).toBeCloseTo(f.finishedG - f.totalG, 9);
+      }),
+      { numRuns: 40 },
+    );
+  });
+  it('too much or too little of it is said with its grams', () => {
+    const codes = (times: number) =>
+      planItem(
+        {
+          ...pasties,
+          filling: {
+            ...pasties.filling,
+            ingredients: pasties.filling.ingredients.map((i) => ({ ...i, gramsPer100: times * i.gramsPer100 })),
+          },
+        },
+        plainKitchen,
+      ).problems.map((p) => p.code);
+    expect(codes(1)).not.toContain('filling_over');
+    expect(codes(1.3)).toContain('filling_over');
+    expect(codes(0.8)).toContain('filling_under');
+  });
+  it('counts the salt that comes with ham, cheese and smoked fish, and asks for more where it is eaten cold', () => {
+    const ham = formItem('dishPie', 8, 'You');
+    const plain = planned({ ingredients: [{ name: 'Chicken, cooked', gramsPer100: 100 }], saltPct: 1 }, ham);
+    const salted = planned({ ingredients: [{ name: 'Cooked ham', gramsPer100: 100 }], saltPct: 1 }, ham);
+    expect(salted.saltWithinG).toBeGreaterThan(plain.saltWithinG + 20);
+    expect(salted.saltAllPct).toBeGreaterThan((plain.saltAllPct ?? 0) + 1.5);
+    expect(planned({ eatenCold: true }).saltAim.from).toBeCloseTo(1.15 * planned({}).saltAim.from, 9);
+  });
+  it('overfull is what its own shape cannot take', () => {
+    const f = planned({ fullnessPct: 100 });
+    const most = Math.floor((100 * f.overfullG) / f.eachG);
+    expect(
+      planItem({ ...pasties, filling: { ...pasties.filling, fullnessPct: most + 1 } }, plainKitchen).problems.map(
+        (p) => p.code,
+      ),
+    ).toContain('overfull');
+    expect(
+      planItem({ ...pasties, filling: { ...pasties.filling, fullnessPct: most - 1 } }, plainKitchen).problems.map(
+        (p) => p.code,
+      ),
+    ).not.toContain('overfull');
+  });
+});
