@@ -18,6 +18,7 @@ test('A: pasties, raw and layered, each from its own ball', async ({ page, empty
   const cut = await page.getByRole('region', { name: /^Cut of/ }).innerText();
   expect(cut).toContain('nothing is rolled again');
   await cook.to('seal');
+  await cook.show('wash');
   await cook.pick('Washed with', 'milk');
   await cook.to('oven');
   await cook.set('Oven', '210');

@@ -31,6 +31,7 @@ test('H: a block of puff without animal fat, for a guest who meets no milk, egg 
   await cook.goesIn('White beans', 200);
   await cook.to('seal');
   await cook.pick('Glued with', 'water');
+  await cook.show('wash');
   await cook.pick('Washed with', 'oil');
 
   // the packet of the margarine is not read: nobody is told that they may

@@ -9,7 +9,7 @@ test('N: a coil of ropes, pricked and not slit, its seam under', async ({ page, 
   await cook.to('seal');
   await expect(page.getByText('Nothing is crimped: seams lie under')).toBeVisible();
   await expect(page.getByRole('radiogroup', { name: 'Glued with' })).toHaveCount(0);
-  await expect(page.getByText('Slits in a lid')).toHaveCount(0);
+  await expect(page.getByText('Vents in a lid')).toHaveCount(0);
   const calls = await cook.throughTheBench();
   const ropes = calls.filter((c) => c.startsWith('Fill and roll'));
   expect(ropes.length).toBeGreaterThanOrEqual(3);

@@ -31,6 +31,8 @@ export class FillingInput {
   @NumberIn(0, 240, 'min', { integer: true }) cookMinutes!: number;
   /** How thick its sauce is wanted, in the pan. */
   @Optional() @OneOf(bodyNames) body?: BodyName;
+  /** Sugar draws the juice of the fruit, which is boiled down to this share and put back; left in where nothing is said. */
+  @Optional() @NumberIn(0.2, 1, '') juiceTo?: number | null;
   /** The filling is made already. */
   @Optional() @Nested(() => HaveInput) have?: HaveInput | null;
   /** Laid in one part over the other, not mixed. */

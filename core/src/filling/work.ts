@@ -42,6 +42,8 @@ const cutMinutes: Record<string, number> = {
   apple: 1.2,
   pear: 1.2,
   plum: 0.9,
+  apricot: 0.9,
+  peach: 1.2,
   rhubarb: 0.5,
 };
 /** The same where dice have nothing to do with it. */
@@ -54,6 +56,12 @@ const fixedMinutes: Record<string, number> = {
   prawns: 2,
   cherry: 2,
   berries: 0.2,
+  raspberry: 0.2,
+  blackberry: 0.2,
+  blueberry: 0.2,
+  strawberry: 0.4,
+  blackcurrant: 0.5,
+  gooseberry: 0.8,
   cheddar: 0.6,
   gruyere: 0.6,
   emmental: 0.6,

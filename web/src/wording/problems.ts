@@ -84,6 +84,12 @@ const sentences: Record<ProblemCode, (v: Values) => string> = {
     `It takes ${span(Number(v['stage2']))} ${secondStage()}; common guidance says ${secondAllowed()}. ${localRules}`,
   overfull: (v) =>
     `${g(v, 'pct')} % of what lies comfortably: ${weight(Number(v['eachG']))} each, and ${weight(Number(v['mostG']))} can be pressed in.`,
+  fruit_runs: (v) =>
+    `${weight(Number(v['liquidG']))} of juice: as it is bound it is “${v['body']}”, and “${v['wanted']}” is wanted.`,
+  fruit_sugar: (v) =>
+    `${plain(Number(v['pct']), 0)} % sugar to the fruit; ${plain(Number(v['from']), 0)} to ${plain(Number(v['to']), 0)} % is usual for it.`,
+  fruit_not_set: (v) =>
+    `The middle comes to ${degrees(Number(v['coreC']), 0)}: what binds the juice sets at ${degrees(Number(v['setsC']), 0)}. It would run.`,
   filling_over: (v) =>
     `What goes in comes to ${weight(Number(v['finishedG']))} when it is ready: ${weight(Number(v['spareG']))} more than they hold.`,
   filling_under: (v) =>

@@ -117,8 +117,16 @@ export const produce = [
   fruit('berries', 'Berries', [86, 0.4, 0.9, 4, 0.3], {
     sugar: 7,
     keeps: 4,
-    also: 'blackberries, raspberries, blueberries, strawberries',
+    also: 'mixed berries, forest fruit, bilberries',
   }),
+  fruit('raspberry', 'Raspberries', [86.5, 0.5, 1.2, 5, 0.4], { sugar: 4.6, keeps: 2 }),
+  fruit('blackberry', 'Blackberries', [87, 0.4, 1.2, 4.8, 0.4], { sugar: 5, keeps: 3, also: 'brambles' }),
+  fruit('blueberry', 'Blueberries', [84.5, 0.4, 0.8, 2.4, 0.2], { sugar: 9.5, keeps: 7 }),
+  fruit('strawberry', 'Strawberries', [90.5, 0.3, 0.7, 2, 0.4], { sugar: 5.5, keeps: 3 }),
+  fruit('gooseberry', 'Gooseberries', [88, 0.4, 0.8, 3.5, 0.4], { sugar: 5, keeps: 7 }),
+  fruit('blackcurrant', 'Blackcurrants', [82, 0.4, 1.3, 5.5, 0.8], { sugar: 8, keeps: 4 }),
+  fruit('apricot', 'Apricots', [86.5, 0.3, 1.1, 2, 0.7], { sugar: 9, keeps: 5, also: 'fresh apricots' }),
+  fruit('peach', 'Peaches', [88.5, 0.2, 0.9, 1.5, 0.4], { sugar: 8.5, keeps: 5, also: 'nectarines' }),
   fruit('rhubarb', 'Rhubarb', [93.6, 0.2, 0.9, 1.8, 0.8], { sugar: 1.1, bulk: 0.52, keeps: 10 }),
   fruit('lemon', 'Lemon', [89, 0.3, 1.1, 2.8, 0.3], { sugar: 2.5, keeps: 30, also: 'lemons, lemon zest' }),
   fruit('raisins', 'Raisins', [15.5, 0.3, 3.1, 4, 1.9], {

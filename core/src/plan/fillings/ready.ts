@@ -238,7 +238,7 @@ const recipes: Record<ReadyName, Recipe> = {
     ...raw,
     cookedC: 18,
     diceMm: 20,
-    list: { Plum: 95, 'White sugar': 14, 'Maize starch': 4 },
+    list: { Plum: 95, 'White sugar': 14, 'Maize starch': 1.2 },
   },
   berriesStarch: {
     type: 'berry_raw',
@@ -246,7 +246,7 @@ const recipes: Record<ReadyName, Recipe> = {
     ...raw,
     cookedC: 12,
     diceMm: 15,
-    list: { Berries: 95, 'White sugar': 14, 'Maize starch': 5, 'Lemon juice': 1 },
+    list: { Berries: 95, 'White sugar': 14, 'Maize starch': 1.8, 'Lemon juice': 1 },
   },
   rhubarbAlmond: {
     type: 'berry_raw',
@@ -254,7 +254,7 @@ const recipes: Record<ReadyName, Recipe> = {
     ...raw,
     cookedC: 12,
     diceMm: 20,
-    list: { Rhubarb: 95, 'White sugar': 28, 'Ground almonds': 8, 'Maize starch': 3 },
+    list: { Rhubarb: 95, 'White sugar': 28, 'Ground almonds': 8, 'Maize starch': 2.6 },
   },
 };
 

@@ -15,6 +15,7 @@ import { plainKitchen } from '@crustallum/core/plan/starters';
 import { fillingKeeps, usualAgeHours } from '@crustallum/core/plan/keeps';
 import { Body } from './Body';
 import { Fits } from './Fits';
+import { Juice } from './Juice';
 import { GoesIn } from './GoesIn';
 import { Later } from '../_shared/charts/Later';
 import { IsMade } from '../_shared/IsMade';
@@ -53,7 +54,12 @@ export function FillingStation() {
       inputs={['fullness', 'fillSalt', 'cookMinutes', 'cookedC', 'coolIn', 'coolAt']}
       lead={
         phone ? undefined : (
-          <Pick label="Show" value={view} options={views.filter(([v]) => v !== 'body' || f.sauce)} onChange={setView} />
+          <Pick
+            label="Show"
+            value={view}
+            options={views.filter(([v]) => v !== 'body' || f.sauce || f.fruit)}
+            onChange={setView}
+          />
         )
       }
       extra={
@@ -99,10 +105,10 @@ export function FillingStation() {
             ]}
             onChange={(word) => change({ 'filling.eatenCold': word === 'cold' ? true : undefined })}
           />
-          {f.sauce && (
+          {(f.sauce ?? f.fruit) && (
             <Choice
-              label="Sauce wanted, in the pan"
-              value={f.sauce.wanted}
+              label={f.sauce ? 'Sauce wanted, in the pan' : 'Juice wanted, set'}
+              value={(f.sauce ?? f.fruit)?.wanted ?? 'clings'}
               options={bodyNames.map((n) => [n, n] as const)}
               onChange={(body) => change({ 'filling.body': body })}
             />
@@ -128,6 +134,7 @@ export function FillingStation() {
     >
       {shown('in') && <GoesIn />}
       {shown('fit') && <Fits plan={plan} />}
+      {shown('body') && f.fruit && <Juice fruit={f.fruit} totalG={f.totalG} />}
       {shown('body') && f.sauce && <Body sauce={f.sauce} totalG={f.totalG} />}
       {(shown('cooling') || (view === 'in' && f.curve.minutes.length > 0)) && (
         <Drawing

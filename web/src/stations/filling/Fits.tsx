@@ -48,13 +48,16 @@ export function Fits({ plan }: { plan: ItemPlan }) {
       at += (inPieG / Math.max(1, solids)) * (f.finishedG ?? 0);
       return { name, from, to: at };
     });
-  const scale = () =>
-    change({
-      'filling.ingredients': filling.ingredients.map((i) => ({
-        ...i,
-        gramsPer100: Math.min(1000, i.gramsPer100 / share),
-      })),
-    });
+  /** What was bought stays as it is, where the pies come to hold so many times as much. */
+  const sameBought = (times: number) => ({
+    'filling.ingredients': filling.ingredients.map((i) => ({
+      ...i,
+      gramsPer100: Math.min(1000, i.gramsPer100 / times),
+    })),
+  });
+  const scale = () => change(sameBought(share));
+  const make = (count: number) => change({ 'brief.count': count, ...sameBought(count / brief.count) });
+  const fill = (pct: number) => change({ 'filling.fullnessPct': pct, ...sameBought(pct / filling.fullnessPct) });
   const inHand = product === 'handPies' || product === 'potPies';
   const more = Math.floor(Math.abs(f.spareG) / f.eachG);
   const fuller = Math.round((100 * f.finishedG) / comfortableG);
@@ -169,16 +172,12 @@ export function Fits({ plan }: { plan: ItemPlan }) {
           </p>
           <div className="mt-2 flex flex-wrap gap-2">
             {inHand && more > 0 && brief.count + more <= 60 && (
-              <button
-                type="button"
-                className="press quiet"
-                onClick={() => change({ 'brief.count': brief.count + more })}
-              >
+              <button type="button" className="press quiet" onClick={() => make(brief.count + more)}>
                 Make {more} more
               </button>
             )}
             {f.finishedG <= overfullG && fuller <= 130 && (
-              <button type="button" className="press quiet" onClick={() => change({ 'filling.fullnessPct': fuller })}>
+              <button type="button" className="press quiet" onClick={() => fill(fuller)}>
                 Fill to {fuller} %
               </button>
             )}
@@ -199,16 +198,12 @@ export function Fits({ plan }: { plan: ItemPlan }) {
           </p>
           <div className="mt-2 flex flex-wrap gap-2">
             {inHand && more > 0 && brief.count - more >= 1 && (
-              <button
-                type="button"
-                className="press quiet"
-                onClick={() => change({ 'brief.count': brief.count - more })}
-              >
+              <button type="button" className="press quiet" onClick={() => make(brief.count - more)}>
                 Make {more} fewer
               </button>
             )}
             {fuller >= 30 && (
-              <button type="button" className="press quiet" onClick={() => change({ 'filling.fullnessPct': fuller })}>
+              <button type="button" className="press quiet" onClick={() => fill(fuller)}>
                 Fill to {fuller} %
               </button>
             )}

@@ -96,9 +96,13 @@ describe('whether it all fits', () => {
     show('fit');
     press(/^Keep the spare till /);
     await screen.findByText('The spare filling is in the larder, with its date.');
+    const bought = () => planned()?.parts.reduce((sum, p) => sum + p.grams, 0) ?? 0;
+    const before = bought();
     press(/^Make \d more$/);
-    await waitFor(() => expect(store.getState().desk.items[0]?.document.brief.count).toBeGreaterThan(8));
-    expect(screen.queryByRole('button', { name: /^Make 4 more/ })).toBeNull();
+    // no more is bought for them: it is what was too much
+    await waitFor(() => expect(planned()?.spareG).toBeLessThan(planned()?.eachG ?? 0));
+    expect(store.getState().desk.items[0]?.document.brief.count).toBeGreaterThan(8);
+    expect(bought()).toBeCloseTo(before, 0);
   });
   it('too little is filled less full, or bought anew by what they hold', async () => {
     await atFilling('dishPie', { ingredients: times('dishPie', 0.8) });
@@ -140,5 +144,31 @@ describe('a filling of the cook’s own', () => {
     fireEvent.change(screen.getByRole('combobox', { name: 'Potato is first' }), { target: { value: 'boiled' } });
     await waitFor(() => expect(planned()?.parts.find((p) => p.name === 'Potato')?.preparation).toBe('boiled'));
     expect(filling()?.ingredients.find((i) => i.name === 'Potato')?.ownYieldPct).toBeUndefined();
+  });
+});
+
+describe('the juice of raw fruit', () => {
+  const raw = (ingredients: ItemInput['filling']['ingredients']) => ({ type: 'berry_raw' as const, ingredients });
+  it('too thin is bound by one press, and drawn off it asks for less', async () => {
+    await atFilling(
+      'lattice',
+      raw([
+        { name: 'Plum', gramsPer100: 95 },
+        { name: 'White sugar', gramsPer100: 14 },
+      ]),
+    );
+    fireEvent.click(screen.getByRole('radio', { name: 'body' }));
+    const starch = async () => {
+      const ways = await screen.findByRole('region', { name: 'Too thin' });
+      return Number(/^(\d+) g/.exec(within(ways).getByRole('button', { name: /maize starch/ }).textContent ?? '')?.[1]);
+    };
+    const before = await starch();
+    press('Draw the juice and boil it down');
+    await screen.findByText(/Half an hour under its sugar draws/);
+    await waitFor(async () => expect(await starch()).toBeLessThan(before));
+    fireEvent.click(screen.getByRole('button', { name: /maize starch/ }));
+    await waitFor(() => expect(screen.queryByRole('region', { name: 'Too thin' })).toBeNull());
+    expect(planned()?.fruit?.body).toBe('holds a trail');
+    expect(filling()?.ingredients.at(-1)?.name).toBe('Maize starch');
   });
 });

@@ -10,6 +10,8 @@ const handPct = 12;
 
 /** Salt this far outside what tastes right is said; within it is taste. */
 const [leastSalt, mostSalt] = [0.7, 1.35];
+/** And sugar. */
+const sugarHand = [0.6, 1.6] as const;
 
 const coolingCodes: Record<Exclude<CoolingCaution, 'within'>, ProblemCode> = {
   notReached21: 'cooling_not_reached_21',
@@ -45,6 +47,19 @@ export function fillingProblems(item: ItemInput, r: FillingResult): Problem[] {
         eachG: r.eachG,
       }),
     );
+  if (r.hot && r.hot.baseMin !== null)
+    found.push(
+      problem('filling', 'hot_on_base', 'warn', ['filling.filledHot'], {
+        minutes: r.hot.baseMin,
+        fillC: r.fillAtC,
+      }),
+    );
+  return [...found, ...amountProblems(item, r), ...bodyProblems(r)];
+}
+
+/** More or less than they hold, and how salty it is with what goes in. */
+function amountProblems(item: ItemInput, r: FillingResult): Problem[] {
+  const found: Problem[] = [];
   const off = (100 * r.spareG) / Math.max(1, r.totalG);
   if (!item.filling.have && Math.abs(off) > handPct)
     found.push(
@@ -68,13 +83,12 @@ export function fillingProblems(item: ItemInput, r: FillingResult): Problem[] {
         to: r.saltAim.to,
       }),
     );
-  if (r.hot && r.hot.baseMin !== null)
-    found.push(
-      problem('filling', 'hot_on_base', 'warn', ['filling.filledHot'], {
-        minutes: r.hot.baseMin,
-        fillC: r.fillAtC,
-      }),
-    );
+  return found;
+}
+
+/** A sauce, juice or custard that does not stand as it is wanted. */
+function bodyProblems(r: FillingResult): Problem[] {
+  const found: Problem[] = [];
   const { sauce } = r;
   if (sauce && bodyNames.indexOf(sauce.inThePan) < bodyNames.indexOf(sauce.wanted))
     found.push(
@@ -82,6 +96,27 @@ export function fillingProblems(item: ItemInput, r: FillingResult): Problem[] {
         body: sauce.inThePan,
         wanted: sauce.wanted,
         rouxG: sauce.more[0]?.grams ?? 0,
+      }),
+    );
+  const { fruit } = r;
+  if (fruit && bodyNames.indexOf(fruit.body) < bodyNames.indexOf(fruit.wanted))
+    found.push(
+      problem('filling', 'fruit_runs', 'warn', ['filling.ingredients', 'filling.body'], {
+        body: fruit.body,
+        wanted: fruit.wanted,
+        liquidG: fruit.liquidG,
+      }),
+    );
+  if (
+    fruit &&
+    fruit.sugarG > 0 &&
+    (fruit.sugarPct < sugarHand[0] * fruit.usualPct[0] || fruit.sugarPct > sugarHand[1] * fruit.usualPct[1])
+  )
+    found.push(
+      problem('filling', 'fruit_sugar', 'warn', ['filling.ingredients'], {
+        pct: fruit.sugarPct,
+        from: fruit.usualPct[0],
+        to: fruit.usualPct[1],
       }),
     );
   if (r.custard?.sets === 'runs')

@@ -6,7 +6,8 @@ import { minutesOverHot } from '../../../cold/overHot';
 import { material, type MaterialSpec } from '../../../cold/material';
 import { enoughToCoverG } from '../../../filling/byFeel';
 import { inPie, usualPreparation, type Preparation } from '../../../filling/inPie';
-import { isPoured } from '../../../filling/poured';
+import { fruitBalance, isFruit, type FruitBalance } from '../../../filling/fruit';
+import { bindsAs, isPoured } from '../../../filling/poured';
 import { usualYield } from '../../../filling/yields';
 import { custardSet, type Custard } from '../../../filling/custard';
 import { ingredientNamed } from '../../../ingredients/named';
@@ -84,6 +85,8 @@ export interface FillingResult {
   sauce: Sauce | null;
   /** Liquid that just covers what is in the pot, g in all, and the pot, cm across; null where nothing is poured, or it is not cooked. */
   cover: { grams: number; potCm: number } | null;
+  /** Its juice and what binds it, where raw fruit is what it is. */
+  fruit: FruitBalance | null;
   /** How it sets, where it is set by egg and its egg and liquid are listed; else null. */
   custard: Custard | null;
 }
@@ -143,7 +146,9 @@ export function fillingResult(item: ItemInput, kitchen: KitchenInput, cut: CutPl
   const coolMinutes = cooling ? crossing(cooling.line, fillAtC) : 0;
   const listed = partsOfFilling(filling, totalG, cut.pieces);
   const sauce = sauceOf(item, listed);
-  const finishedG = finishedOf(listed, sauce, totalG);
+  const fruit = fruitOf(filling, listed);
+  const ready = finishedOf(listed, sauce, totalG);
+  const finishedG = ready === null ? null : ready - (fruit?.keptOutG ?? 0);
   const parts = shared(listed, finishedG, totalG, cut.pieces);
   const saltG = (totalG * filling.saltPct) / 100;
   const saltWithinG = parts.reduce((sum, p) => sum + p.grams * saltOf(ingredientNamed(p.name) ?? ''), 0);
@@ -175,6 +180,7 @@ export function fillingResult(item: ItemInput, kitchen: KitchenInput, cut: CutPl
     vessel,
     hot,
     sauce,
+    fruit,
     cover: coverOf(filling, parts),
     custard: filling.type === 'custard' ? custardOf(parts) : null,
   };
@@ -202,6 +208,24 @@ export function partsOfFilling(filling: ItemInput['filling'], totalG: number, pi
       preparation: done,
       layer: layer ?? at + 1,
     };
+  });
+}
+
+/** Fillings of raw fruit, whose juice runs in the oven. */
+const ofRawFruit: ReadonlySet<FillType> = new Set<FillType>(['apple_raw', 'berry_raw', 'roll_fruit']);
+
+function fruitOf(filling: ItemInput['filling'], parts: readonly FillingPart[]): FruitBalance | null {
+  if (!ofRawFruit.has(filling.type)) return null;
+  const known = parts.map((p) => ({ ...p, id: ingredientNamed(p.name) ?? '' }));
+  return fruitBalance({
+    fruit: known.filter((p) => isFruit(p.id)).map((p) => ({ ingredient: p.id, grams: p.trimmedG })),
+    sugarG: known.filter((p) => ingredientOf(p.id)?.group === 'sweet').reduce((sum, p) => sum + p.grams, 0),
+    binders: known.flatMap((p) => {
+      const kind = bindsAs(p.id);
+      return kind ? [{ kind, grams: p.grams }] : [];
+    }),
+    wanted: filling.body ?? 'holds a trail',
+    boiledTo: filling.juiceTo,
   });
 }
 

@@ -18,7 +18,11 @@ const codes: Record<Finding['code'], ProblemCode> = {
 };
 
 /** What does not work out at the Oven. */
-export function ovenProblems(item: ItemInput, { bake, blind, findings, meanC, minutes, out }: OvenResult): Problem[] {
+export function ovenProblems(
+  item: ItemInput,
+  { bake, blind, findings, meanC, minutes, out }: OvenResult,
+  setsC: number | null,
+): Problem[] {
   const { setC } = item.oven;
   const never = bake.proposed === null;
   return [
@@ -34,8 +38,14 @@ export function ovenProblems(item: ItemInput, { bake, blind, findings, meanC, mi
     ),
     ...programmeProblems(item, minutes, blind),
     ...ownMinutes(item, bake, out),
+    ...(setsC !== null && out && out.coreC < Math.min(boilsC, setsC) - handK
+      ? [problem('oven', 'fruit_not_set', 'warn', ['oven.ownMin', 'oven.setC'], { coreC: out.coreC, setsC })]
+      : []),
   ];
 }
+
+/** No middle of fruit gets hotter; less than a degree is no matter. */
+const [boilsC, handK] = [97, 1];
 
 /** The cook's own minutes against what makes it hot through, and against what burns it. */
 function ownMinutes(item: ItemInput, bake: OvenResult['bake'], out: OvenResult['out']): Problem[] {

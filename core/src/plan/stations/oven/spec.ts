@@ -3,6 +3,7 @@ import type { KitchenInput } from '../../../contracts/kitchen';
 import { simulatorShape } from '../../../filling/fillVolume';
 import { usualOtherMm } from '../../../filling/handPiece';
 import type { BakeSpec } from '../../../oven/bakeInput';
+import { fillingKinds } from '../../../oven/tables';
 import { dryAt, type BlindBake, type BlindSpec } from '../../../oven/blind';
 import type { CrustType } from '../../../oven/tables';
 import { shapeSize } from '../../../cutting/shape';
@@ -90,6 +91,7 @@ export function bakeSpec(
           ? Math.min(filling.fillAtC, coldC + 4)
           : Math.max(-30, Math.min(95, comesAtC(item))),
       diceMm: item.filling.diceMm,
+      ...setTarget(item, filling),
       ...(lidOnly ? { gapMm: 6 } : {}),
     },
     vessel: inDish ? { material: item.cut.vesselMaterial ?? 'tin' } : null,
@@ -114,6 +116,13 @@ export function bakeSpec(
     ...(oven.tentFromMin === undefined ? {} : { tents: [[oven.tentFromMin, longestBakeMin]] as [number, number][] }),
   };
 }
+
+/** What binds the juice of fruit has to set: its middle goes on to that, up to where it boils. */
+function setTarget(item: ItemInput, { fruit }: FillingPlan): { coreTargetC?: number } {
+  const usual = fillingKinds[item.filling.type].coreC;
+  return fruit?.setsC && fruit.setsC > usual ? { coreTargetC: Math.min(boilsAboutC, fruit.setsC) } : {};
+}
+const boilsAboutC = 97;
 
 /** Least water a blind-baked base keeps, as a share (estimate), and the longest bake that is reckoned, min. */
 const driestBase = 0.02;

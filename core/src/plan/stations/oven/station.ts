@@ -18,6 +18,6 @@ export function planOven(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, f
   return {
     ...result,
     figures: ovenFigures(item, kitchen, filling.raw, result),
-    problems: ovenProblems(item, result),
+    problems: ovenProblems(item, result, filling.fruit?.setsC ?? null),
   };
 }
