@@ -17,6 +17,17 @@ test('M: twenty-four filo triangles in strips of 7 cm, two leaves each', async (
   const each = await cook.number('For each');
   expect(each).toBeGreaterThan(12);
   expect(each).toBeLessThan(24);
+  // twelve of them raw into the freezer, open on a tray and then in a bag; from there their bake is minutes longer
+  await cook.to('seal');
+  await cook.show('store');
+  const store = page.getByRole('region', { name: 'Putting them away' });
+  await expect(store).toContainText(
+    /Closed, in the freezer\s*2 months, open on a tray until hard, then in a bag; \d+ min/,
+  );
+  await expect(store).toContainText(/\d+ min more than cold/);
+  await cook.set('Pies put away', '12');
+  await store.getByRole('button', { name: 'Into the freezer' }).click();
+  await expect(page.getByText('12 pies are in the larder, with the date.')).toBeVisible();
   const calls = await cook.throughTheBench();
   const stacks = calls.filter((c) => /^Stack \d/.test(c));
   expect(stacks).toHaveLength(6);
@@ -26,4 +37,6 @@ test('M: twenty-four filo triangles in strips of 7 cm, two leaves each', async (
   for (const c of closed) expect(c).toContain(`${Math.round(each)} g each`);
   expect(calls.filter((c) => /coil|crimp|\bslit|rim bare/i.test(c))).toEqual([]);
   await cook.keepInLog('Crisp to the corner.');
+  await page.getByRole('link', { name: 'Larder' }).first().click();
+  await expect(page.getByText('Filo triangles, raw').first()).toBeVisible();
 });

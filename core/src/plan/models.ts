@@ -9,6 +9,8 @@ import { ProbeInput, readProbe } from './questions/hiddenKitchen';
 import { recalibrate, RecalibrateInput } from './questions/recalibrate';
 import { remedies, RemediesInput } from './questions/remedies';
 import { doughShapes, FridgeShapesInput } from './questions/shapes';
+import { coolings, CoolingsInput } from './questions/coolings';
+import { storing, StoringInput } from './questions/storing';
 import { whatIf, WhatIfInput } from './questions/whatIf';
 import { BakeInput, ItemPlanInput } from './inputs';
 
@@ -39,6 +41,25 @@ export const planModels = [
     certainty: 'physics',
     input: RechillInput,
     run: rechill,
+  }),
+  model({
+    name: 'plan.coolings',
+    summary: 'Every way to cool an item’s filling, side by side',
+    units: 'min, mm',
+    source: 'cold.coolFilling for each vessel and place',
+    certainty: 'physics',
+    input: CoolingsInput,
+    run: coolings,
+  }),
+  model({
+    name: 'plan.storing',
+    summary:
+      'How long an item’s pies keep, raw or baked, cold or frozen, their bake from frozen and how they are reheated',
+    units: 'hours, days, months, °C, min',
+    source: 'Usual guidance; oven.plan from −18 °C',
+    certainty: 'estimate',
+    input: StoringInput,
+    run: storing,
   }),
   model({
     name: 'plan.smallestFix',

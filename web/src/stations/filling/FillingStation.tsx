@@ -14,6 +14,7 @@ import { mayGoInHot } from '@crustallum/core/plan/stations/filling/result';
 import { plainKitchen } from '@crustallum/core/plan/starters';
 import { fillingKeeps, usualAgeHours } from '@crustallum/core/plan/keeps';
 import { Body } from './Body';
+import { Coolings } from './Coolings';
 import { Fits } from './Fits';
 import { Juice } from './Juice';
 import { GoesIn } from './GoesIn';
@@ -194,6 +195,7 @@ export function FillingStation() {
           }}
         />
       )}
+      {shown('cooling') && <Coolings />}
       <p className="whatif" style={{ maxWidth: 640 }}>
         {cooling && (
           <>

@@ -147,6 +147,20 @@ describe('a filling of the cook’s own', () => {
   });
 });
 
+describe('the ways to cool it', () => {
+  it('stand side by side with their minutes, and each is a press', async () => {
+    await atFilling('lidOnly');
+    fireEvent.click(screen.getByRole('radio', { name: 'cooling' }));
+    const ways = within(await screen.findByRole('region', { name: 'Ways to cool it' })).getAllByRole('button');
+    expect(ways).toHaveLength(6);
+    const other = ways.find((w) => w.getAttribute('aria-pressed') === 'false') as HTMLElement;
+    const said = other.textContent ?? '';
+    fireEvent.click(other);
+    await waitFor(() => expect(said).toContain(`${Math.round((planned()?.coolMinutes ?? 0) % 60)}`));
+    await waitFor(() => expect(screen.getByRole('button', { name: said }).getAttribute('aria-pressed')).toBe('true'));
+  });
+});
+
 describe('the juice of raw fruit', () => {
   const raw = (ingredients: ItemInput['filling']['ingredients']) => ({ type: 'berry_raw' as const, ingredients });
   it('too thin is bound by one press, and drawn off it asks for less', async () => {

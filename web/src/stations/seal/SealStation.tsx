@@ -11,10 +11,11 @@ import type { FieldName } from '../_shared/fields';
 import { StationPage, Waiting } from '../_shared/StationPage';
 import { Rim } from './Rim';
 import { Steam } from './Steam';
+import { Store } from './Store';
 import { Ticks } from './Ticks';
 import { WashView } from './Wash';
 
-type View = 'rim' | 'steam' | 'wash' | 'ticks';
+type View = 'rim' | 'steam' | 'wash' | 'ticks' | 'store';
 
 /** What can be set of each closing, by view. */
 function inputsOf(closing: Closing, vent: VentKind): Record<View, FieldName[]> {
@@ -37,6 +38,7 @@ function inputsOf(closing: Closing, vent: VentKind): Record<View, FieldName[]> {
     steam: vents,
     wash: closing === 'open' ? ['wash'] : ['wash', 'coats', 'topping'],
     ticks: [],
+    store: [],
   };
 }
 
@@ -50,7 +52,7 @@ export function SealStation() {
   const s = plan.seal;
   const filo = s.closing === 'laps';
   const open = s.closing === 'open';
-  const views: View[] = ['rim', ...(s.need ? (['steam'] as const) : []), 'wash', 'ticks'];
+  const views: View[] = ['rim', ...(s.need ? (['steam'] as const) : []), 'wash', 'ticks', 'store'];
   const view = views.includes(chosen) ? chosen : 'rim';
   // a phone has them one under the other
   const shown = (v: View) => phone || v === view;
@@ -85,6 +87,7 @@ export function SealStation() {
       {shown('rim') && <Rim plan={plan} item={item.document} />}
       {shown('steam') && <Steam seal={s} />}
       {shown('wash') && <WashView plan={plan} bakeMin={plan.oven.minutes} />}
+      {shown('store') && <Store />}
       {(phone || view === 'ticks' || view === 'rim') && (
         <div className="mt-3" style={{ maxWidth: 660 }}>
           <Ticks

@@ -90,6 +90,19 @@ describe('the views of the seal', () => {
     fireEvent.click(washes.find((b) => /^milkgold/.test(b.textContent ?? '')) as HTMLElement);
     await waitFor(() => expect(document()?.seal.wash).toBe('milk'));
   });
+  it('store: how long they keep, and some put into the larder with their date', async () => {
+    await lid(['handPies', 'shortcrust']);
+    await show('store');
+    const store = await screen.findByRole('region', { name: 'Putting them away' });
+    expect(store.textContent).toMatch(
+      /2 months, open on a tray until hard, then in a bag; \d+ min at 200 °C from frozen/,
+    );
+    const some = within(store).getByRole('textbox', { name: 'Pies put away' });
+    fireEvent.change(some, { target: { value: '3' } });
+    fireEvent.blur(some);
+    fireEvent.click(within(store).getByRole('button', { name: 'Into the freezer' }));
+    await screen.findByText('3 pies are in the larder, with the date.');
+  });
   it('holes in place of slits are drawn round, a chimney is one', async () => {
     const g = await lid(['dishPie'], (i) => ({ ...i, seal: { ...i.seal, vent: 'holes', slits: 3, holeMm: 10 } }));
     expect(g.querySelectorAll('circle')).toHaveLength(3);

@@ -1,0 +1,128 @@
+import { Nested } from '../../quantities/rules';
+import { ItemInput } from '../../contracts/item';
+import { KitchenInput } from '../../contracts/kitchen';
+import { bindsAs } from '../../filling/poured';
+import { ingredientNamed } from '../../ingredients/named';
+import { planBakeTime } from '../../oven/bakePlan';
+import { fillingKinds } from '../../oven/tables';
+import { thickeners } from '../../filling/thickening';
+import { planItem } from '../item';
+import { isSweet } from '../stations/filling/result';
+
+/** What the model `plan.storing` takes: the item whose pies are to be put away. */
+export class StoringInput {
+  @Nested(() => ItemInput) item!: ItemInput;
+  @Nested(() => KitchenInput) kitchen!: KitchenInput;
+}
+
+/** Oven heat and minutes that bring a baked pie back, from the fridge and from the freezer. */
+interface Reheat {
+  setC: number;
+  minutes: readonly [number, number];
+  frozen: readonly [number, number];
+}
+interface Row {
+  rawHours: number;
+  /** Months; 0 where it is not advised. */
+  rawMonths: number;
+  bakedDays: number;
+  bakedMonths: number;
+  reheat: Reheat;
+}
+const reheat = (setC: number, from: number, to: number, frozenFrom: number, frozenTo: number): Reheat => ({
+  setC,
+  minutes: [from, to],
+  frozen: [frozenFrom, frozenTo],
+});
+/** Usual guidance: limits of safety in the fridge, of quality in the freezer; the shorter end of each. Estimates. */
+const rows = {
+  handCooked: { rawHours: 24, rawMonths: 2, bakedDays: 3, bakedMonths: 2, reheat: reheat(180, 15, 20, 25, 35) },
+  handRaw: { rawHours: 12, rawMonths: 1, bakedDays: 3, bakedMonths: 2, reheat: reheat(180, 15, 20, 25, 35) },
+  fruit: { rawHours: 24, rawMonths: 3, bakedDays: 4, bakedMonths: 3, reheat: reheat(175, 15, 20, 30, 40) },
+  dish: { rawHours: 24, rawMonths: 2, bakedDays: 3, bakedMonths: 2, reheat: reheat(180, 25, 35, 50, 70) },
+  dishRaw: { rawHours: 12, rawMonths: 1, bakedDays: 3, bakedMonths: 2, reheat: reheat(180, 25, 35, 50, 70) },
+  leaves: { rawHours: 24, rawMonths: 2, bakedDays: 3, bakedMonths: 1, reheat: reheat(180, 10, 15, 20, 30) },
+  oil: { rawHours: 24, rawMonths: 1, bakedDays: 2, bakedMonths: 2, reheat: reheat(170, 20, 20, 35, 45) },
+  custard: { rawHours: 0, rawMonths: 0, bakedDays: 2, bakedMonths: 0, reheat: reheat(150, 15, 20, 30, 40) },
+} as const satisfies Record<string, Row>;
+
+export const storingCautions = ['thawDish', 'weeps', 'rawMeat', 'noThaw', 'egg', 'wrapCold', 'rice'] as const;
+export type StoringCaution = (typeof storingCautions)[number];
+
+export interface Storing {
+  /** One pie as it goes in, g. */
+  eachG: number;
+  /** Hours before the bake they may stand closed in the fridge; 0 where they are not to wait at all. */
+  rawHours: number;
+  /** Months closed and raw in the freezer, and their bake from there; null where it is not advised. */
+  frozenRaw: { months: number; minutes: number | null; moreMin: number | null } | null;
+  /** Baked: days in the fridge, months in the freezer (0 where it is not advised), and how it comes back. */
+  bakedDays: number;
+  bakedMonths: number;
+  reheat: Reheat;
+  cautions: StoringCaution[];
+}
+
+const frozenC = -18;
+const glassy = new Set(['glass', 'ceramic']);
+
+function rowOf({ product, dough, filling }: ItemInput): Row {
+  const { raw } = fillingKinds[filling.type];
+  if (filling.type === 'custard') return rows.custard;
+  if (dough.pastry === 'filo') return rows.leaves;
+  if (isSweet(filling.type)) return rows.fruit;
+  if (dough.fat === 'oil') return rows.oil;
+  const hand = product === 'handPies';
+  return raw ? (hand ? rows.handRaw : rows.dishRaw) : hand ? rows.handCooked : rows.dish;
+}
+
+/**
+ * How long an item's pies keep, closed and raw or baked, in the fridge or the freezer; their bake from frozen by the same
+ * simulation as the oven's, and how they are brought back. Usual guidance (estimates); local food-safety rules go before it.
+ */
+export function storing({ item, kitchen }: StoringInput): Storing {
+  const plan = planItem(item, kitchen);
+  const row = rowOf(item);
+  const { spec, bake } = plan.oven;
+  const { raw } = fillingKinds[item.filling.type];
+  const inGlass = glassy.has(spec.vessel?.material ?? '');
+  const weeps = item.filling.ingredients.some(({ name }) => {
+    const kind = bindsAs(ingredientNamed(name) ?? '');
+    return kind !== null && thickeners[kind].freezes === 0;
+  });
+  const fruit = isSweet(item.filling.type);
+  // a starch that weeps spoils a sauce; in fruit it is eaten as it is
+  const spoiltByFrost = weeps && !fruit;
+  const frozen =
+    row.rawMonths > 0 && !inGlass && !spoiltByFrost
+      ? planBakeTime(
+          { ...spec, filling: { ...spec.filling, startC: frozenC }, crustStartC: frozenC },
+          kitchen.bakeRatios,
+        ).proposed
+      : null;
+  const has = (words: RegExp) => item.filling.ingredients.some((i) => words.test(i.name));
+  return {
+    eachG: (plan.cut.doughMassG + plan.filling.totalG) / Math.max(1, plan.cut.pieces),
+    rawHours: row.rawHours,
+    frozenRaw:
+      row.rawMonths > 0 && !spoiltByFrost
+        ? {
+            months: row.rawMonths,
+            minutes: frozen,
+            moreMin: frozen === null || bake.proposed === null ? null : frozen - bake.proposed,
+          }
+        : null,
+    bakedDays: row.bakedDays,
+    bakedMonths: spoiltByFrost ? 0 : row.bakedMonths,
+    reheat: row.reheat,
+    cautions: [
+      ...(inGlass ? (['thawDish'] as const) : []),
+      ...(spoiltByFrost ? (['weeps'] as const) : []),
+      ...(raw ? (['rawMeat'] as const) : []),
+      ...(!inGlass && row.rawMonths > 0 && !spoiltByFrost ? (['noThaw'] as const) : []),
+      ...(has(/\begg/i) || item.filling.type === 'custard' ? (['egg'] as const) : []),
+      ...(has(/\brice\b/i) ? (['rice'] as const) : []),
+      'wrapCold',
+    ],
+  };
+}
