@@ -263,6 +263,7 @@ function Entry({
       },
     });
   };
+  const asKept = kept !== undefined && sameAnswers(kept.answers, { ...answers, note: answers.note.trim() });
   const save = async () => {
     const clean = { ...answers, note: answers.note.trim() };
     if (kept) await change({ id: kept.id, version: kept.version, answers: clean });
@@ -371,7 +372,7 @@ function Entry({
           <p className="problem">It was not kept: the server did not answer. Your words stay here.</p>
         )}
         <Press crimp className="mt-2 w-full" disabled={isLoading || changed.isLoading} onClick={() => void save()}>
-          {kept ? (changed.isSuccess ? 'Kept' : 'Keep the change') : isSuccess ? 'Kept' : 'Keep this entry'}
+          {asKept || (!kept && isSuccess) ? 'Kept' : kept ? 'Keep the change' : 'Keep this entry'}
         </Press>
       </section>
       <section className="sheet" aria-label="As worked out and as it came out">
@@ -509,3 +510,14 @@ function Entry({
     </main>
   );
 }
+
+/** Whether two sets of answers say the same, in whatever order they were given. */
+const sameAnswers = (a: LogAnswersInput, b: LogAnswersInput): boolean => {
+  const said = (answers: LogAnswersInput) =>
+    JSON.stringify(
+      Object.entries(answers)
+        .filter(([, value]) => value !== undefined)
+        .sort(([x], [y]) => x.localeCompare(y)),
+    );
+  return said(a) === said(b);
+};

@@ -72,6 +72,8 @@ describe('the Log', () => {
       version: 1,
       answers: expect.objectContaining({ texture: 'heavy', note: 'note a' }),
     });
+    // what is kept says so, until something is said otherwise
+    await screen.findByRole('button', { name: 'Kept' });
   });
   it('keeps what was written when the server does not answer', async () => {
     const server = new FakeServer();

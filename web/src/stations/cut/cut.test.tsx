@@ -68,6 +68,16 @@ describe('pieces in hand', () => {
     press('Lay the rest again');
     await waitFor(() => expect(cutNow().placed?.[0]?.held).toBe(true));
   });
+  it('taken back while the rest is being laid again, it stays taken back', async () => {
+    await atCut('handPies', pair);
+    key(pieces()[0] as Element, 'h');
+    await waitFor(() => expect(cutNow().placed?.filter((p) => p.held)).toHaveLength(1));
+    press('Lay the rest again');
+    fireEvent.keyDown(document.body, { key: 'z', ctrlKey: true });
+    await waitFor(() => expect(cutNow().placed).toBeUndefined());
+    await new Promise((later) => setTimeout(later, 400));
+    expect(cutNow().placed).toBeUndefined();
+  });
   it('one taken off is not cut from this sheet; taken back by Ctrl Z, and on again', async () => {
     await atCut('handPies', pair);
     const before = pieces().length;

@@ -2,7 +2,7 @@ import { layingOrder } from '@crustallum/core/templates/cutOrder';
 import type { Bed, PlacedPiece } from '@crustallum/core/cutting/placing';
 import { shapeSize } from '@crustallum/core/cutting/shape';
 import type { RolledGeneration } from '@crustallum/core/plan/stations/cut/result';
-import { useState } from 'react';
+import { useLayoutEffect, useRef, useState } from 'react';
 import { useItem } from '../../desk/useItem';
 import { question } from '../../workers/question';
 import { asInput, keptLaying } from './frame';
@@ -37,6 +37,11 @@ export function useLaying(first: RolledGeneration): Laying {
   const bed: Bed = { sheet: first.sheet, shape: first.shape, trim: cut?.trimMm ?? 5, gap: cut?.gapMm ?? 2 };
   const quarterTurns = mayQuarterTurn(cut?.shrinkPct, cut?.shrinkAcrossPct);
   const perSheet = Math.ceil(first.n / first.sheets);
+  // as it lies now, for an answer that comes later
+  const lying = useRef(cut?.placed);
+  useLayoutEffect(() => {
+    lying.current = cut?.placed;
+  });
   const held = cut?.placed?.map((p) => p.held === true);
   const all = first.layout.centres.map(([x, y], i): PlacedPiece => ({
     x,
@@ -50,7 +55,10 @@ export function useLaying(first: RolledGeneration): Laying {
   const others = (index: number) => pieces.filter((_, i) => i !== index);
   const replaced = (index: number, piece: PlacedPiece) => pieces.map((p, i) => (i === index ? piece : p));
   const at = (index: number) => pieces[index] as PlacedPiece;
-  /** Shows `meanwhile`, has the worker look, and lays what it found; what it could not find stays as it was put. */
+  /**
+   * Shows `meanwhile`, has the worker look, and lays what it found; what it could not find stays as it was put. What was
+   * taken back or laid otherwise meanwhile stands: the answer to it comes too late.
+   */
   const ask = async (
     model: string,
     more: object,
@@ -58,8 +66,10 @@ export function useLaying(first: RolledGeneration): Laying {
     taken: (found: unknown) => readonly PlacedPiece[],
   ) => {
     setComing(meanwhile);
+    const asked = lying.current;
     const answer = await question(model, { ...bed, shape: asInput(bed.shape), ...more });
     setComing(null);
+    if (lying.current !== asked) return;
     put(answer?.ok ? taken(answer.value) : meanwhile);
   };
   const clear = (index: number, piece: PlacedPiece) =>
