@@ -13,6 +13,12 @@
     root.setAttribute('aria-busy', 'true');
     root.innerHTML = kept.html;
     if (kept.light) document.documentElement.dataset.light = kept.light;
+    // an application that does not come leaves no old page standing for a new one
+    setTimeout(() => {
+      if (!root.inert) return;
+      root.inert = false;
+      root.innerHTML = '';
+    }, 8000);
   } catch {
     // without it the page opens a moment later
   }

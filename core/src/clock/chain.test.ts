@@ -177,6 +177,16 @@ describe('a cook who is there for part of the day', () => {
     }
     expect(kept).toBeGreaterThan(0);
   });
+  it('over midnight is there from the evening on to the morning', () => {
+    for (const plan of suppersOf([{ cook: 'Noor', fromMin: 20 * 60, toMin: 10 * 60 }])) {
+      if (plan.problems.some((p) => p.code === 'hands_taken')) continue;
+      for (const [from, to] of asked(plan, 'Noor')) {
+        const minuteOfDay = ((from % 1440) + 1440) % 1440;
+        expect(minuteOfDay < 10 * 60 + 1e-6 || minuteOfDay > 20 * 60 - 1e-6).toBe(true);
+        expect(to - from).toBeLessThanOrEqual(14 * 60);
+      }
+    }
+  });
   it('all day long, or nobody known, changes nothing', () => {
     const plain = suppersOf(undefined).map((p) => p.steps);
     expect(suppersOf([{ cook: 'Somebody', fromMin: 60, toMin: 120 }]).map((p) => p.steps)).toEqual(plain);

@@ -70,6 +70,8 @@ const setsAboveOnsetK = 15;
 const waterShare = 0.86;
 /** Sugar that has dissolved counts so much of its mass as liquid (estimate). */
 const dissolved = 0.6;
+/** A slice that stands is cut no warmer than this, °C (estimate). */
+export const cutAtMostC = 35;
 /** What is offered to bind fruit with. */
 export const fruitBinders = [
   'cornflour',

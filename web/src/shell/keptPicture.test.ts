@@ -28,6 +28,20 @@ describe('the picture of a page', () => {
     expect(root().inert).toBe(false);
     expect(root().hasAttribute('aria-busy')).toBe(false);
   });
+  it('does not outstay an application that never comes', () => {
+    jest.useFakeTimers();
+    keep('/', '<main>Nothing of the day is for Noor.</main>');
+    open('/');
+    jest.advanceTimersByTime(9000);
+    expect(root().innerHTML).toBe('');
+    expect(root().inert).toBe(false);
+    open('/');
+    letGoOfPicture();
+    root().innerHTML = '<main>The page itself</main>';
+    jest.advanceTimersByTime(9000);
+    expect(root().textContent).toBe('The page itself');
+    jest.useRealTimers();
+  });
   it('is not shown at another address, by another build or in another room on the screen', () => {
     keep('/', '<main>Lantern supper</main>');
     expect(open('/days').innerHTML).toBe('');

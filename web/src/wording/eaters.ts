@@ -158,6 +158,8 @@ export const list = (names: readonly string[]): string =>
 const washWords: Record<string, string> = {
   none: 'nothing',
   plantmilk: 'oat drink',
+  eggwater: 'egg and water',
+  eggmilk: 'egg and milk',
   eggwhite: 'egg white',
   yolk: 'yolk',
   yolkcream: 'yolk and cream',

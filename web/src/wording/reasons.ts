@@ -3,7 +3,7 @@ import { leakWords } from './seal';
 import { throughWarm } from './guidance';
 import { styleWords } from './dough';
 import type { Reason } from '@crustallum/core/plan/figure';
-import { heatsWords } from './oven';
+import { brushWords, heatsWords } from './oven';
 import { area, counted, degrees, long, plain, sides, span, thin, weight } from './numbers';
 import { coolingWords, fatWords, methodWords } from './words';
 
@@ -173,13 +173,14 @@ const sentences: Record<string, (v: Values) => string> = {
     `a strip ${long(10 * Number(v['lengthCm']), 0)} long and ${n(v, 'stripCm')} wide ${s(v, 'kind') === 'cigar' ? 'goes round' : 'goes over'} as often`,
   'seal.strength': (v) =>
     `a pressed egg seam is 1; chance of a leak ${g(v, 'index')} in 100, most of it by ${leakWords[s(v, 'cause') as LeakCause]}`,
-  'seal.vents': (v) => `steam reaches ${n(v, 'steam')} g a minute and needs ${area(Number(v['need']))}`,
+  'seal.vents': (v) =>
+    `steam reaches ${n(v, 'steam')} g a minute and needs ${area(Number(v['need']))}${Number(v['layered']) ? ', half as much again for layers that close over a cut' : ''}`,
   'seal.prick': () => 'leaves let steam out by themselves; a coil is pricked',
   'seal.betweenStrips': (v) => `open between the strips; steam needs ${area(Number(v['need']))}`,
   'seal.open': () => 'nothing lies over the filling: steam goes as it comes',
   'seal.washRim': () => 'only the rim is brushed; no lid is there to colour',
   'seal.wash': (v) =>
-    `${s(v, 'wash')} browns ${n(v, 'factor', 2)} times as fast as bare reckoning; first gold then. ${weight(Number(v['grams']))} for all`,
+    `${brushWords[s(v, 'wash')] ?? s(v, 'wash')} browns ${n(v, 'factor', 2)} times as fast as bare reckoning; first gold then. ${weight(Number(v['grams']))} for all`,
   'seal.time': (v) =>
     Number(v['pieces']) === 1 ? 'filling and closing it, unhurried' : `${g(v, 'pieces')} take ${n(v, 'each')} min each`,
   'oven.bake': (v) =>

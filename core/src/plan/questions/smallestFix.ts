@@ -1,5 +1,5 @@
 import { fatNames } from '../../cold/fats';
-import { crimps, glues, sealStrength, type Crimp, type Glue } from '../../sealing/seals';
+import { crimps, glues, sealStrength, ventKinds, type Crimp, type Glue } from '../../sealing/seals';
 import { RefusedInput } from '../../quantities/refusal';
 import { Nested, numberRule, type NumberRule } from '../../quantities/rules';
 import { IsString, MaxLength } from 'class-validator';
@@ -36,6 +36,7 @@ const words = (item: ItemInput, path: string): readonly string[] =>
     'filling.coolAt': coolingPlaces,
     'filling.coolIn': coolingVessels,
     'seal.glue': gluesByStrength,
+    'seal.vent': ventKinds,
     'seal.crimp': crimpsByStrength,
   })[path] ?? [];
 /** The weakest first: no more is asked of the cook than is needed. */

@@ -35,6 +35,25 @@ describe('putting pies away', () => {
     expect(raw.frozenRaw?.months).toBeLessThan(cooked.frozenRaw?.months ?? 0);
     expect(raw.cautions).toContain('rawMeat');
   });
+  it('of what is not all known the shortest is said, and that it is not known', () => {
+    const hand = formItem('handPies', 8, 'You');
+    const known = put(hand);
+    expect(known.cautions).not.toContain('unknown');
+    for (const ingredients of [[], [...hand.filling.ingredients, { name: 'Aunt’s relish', gramsPer100: 5 }]]) {
+      const s = put({ ...hand, filling: { ...hand.filling, ingredients } });
+      expect(s.cautions[0]).toBe('unknown');
+      expect(s.rawHours).toBeLessThan(known.rawHours);
+      expect(s.bakedDays).toBeLessThan(known.bakedDays);
+    }
+  });
+  it('raw meat in a filling that is cooked else counts as raw', () => {
+    const hand = formItem('handPies', 8, 'You');
+    const [beef, ...rest] = hand.filling.ingredients;
+    if (!beef) throw new Error('no beef');
+    const s = put({ ...hand, filling: { ...hand.filling, ingredients: [{ ...beef, preparation: 'raw' }, ...rest] } });
+    expect(s.rawHours).toBe(12);
+    expect(s.cautions).toContain('rawMeat');
+  });
   it('a dish of glass or ceramic is thawed first: no minutes from frozen are said of it', () => {
     const dish = formItem('dishPie', 8, 'You');
     const glass = put({ ...dish, cut: { ...dish.cut, vesselMaterial: 'glass' } });

@@ -4,7 +4,6 @@ import { KitchenInput } from '../../contracts/kitchen';
 import { bindsAs } from '../../filling/poured';
 import { ingredientNamed } from '../../ingredients/named';
 import { planBakeTime } from '../../oven/bakePlan';
-import { fillingKinds } from '../../oven/tables';
 import { thickeners } from '../../filling/thickening';
 import { planItem } from '../item';
 import { isSweet } from '../stations/filling/result';
@@ -46,7 +45,16 @@ const rows = {
   custard: { rawHours: 0, rawMonths: 0, bakedDays: 2, bakedMonths: 0, reheat: reheat(150, 15, 20, 30, 40) },
 } as const satisfies Record<string, Row>;
 
-export const storingCautions = ['thawDish', 'weeps', 'rawMeat', 'noThaw', 'egg', 'wrapCold', 'rice'] as const;
+export const storingCautions = [
+  'unknown',
+  'thawDish',
+  'weeps',
+  'rawMeat',
+  'noThaw',
+  'egg',
+  'wrapCold',
+  'rice',
+] as const;
 export type StoringCaution = (typeof storingCautions)[number];
 
 export interface Storing {
@@ -60,14 +68,19 @@ export interface Storing {
   bakedDays: number;
   bakedMonths: number;
   reheat: Reheat;
+  /** What its middle has to come to when it is brought back, °C. */
+  reheatCoreC: number;
   cautions: StoringCaution[];
 }
 
 const frozenC = -18;
 const glassy = new Set(['glass', 'ceramic']);
 
-function rowOf({ product, dough, filling }: ItemInput): Row {
-  const { raw } = fillingKinds[filling.type];
+/** Of what is not all known the shortest is said: nothing is promised of it. */
+const unknownLimit = { rawHours: 12, bakedDays: 2 } as const;
+const reheatCoreC = 75;
+
+function rowOf({ product, dough, filling }: ItemInput, raw: boolean): Row {
   if (filling.type === 'custard') return rows.custard;
   if (dough.pastry === 'filo') return rows.leaves;
   if (isSweet(filling.type)) return rows.fruit;
@@ -82,9 +95,11 @@ function rowOf({ product, dough, filling }: ItemInput): Row {
  */
 export function storing({ item, kitchen }: StoringInput): Storing {
   const plan = planItem(item, kitchen);
-  const row = rowOf(item);
+  const { raw, finishedG } = plan.filling;
+  const row = rowOf(item, raw);
   const { spec, bake } = plan.oven;
-  const { raw } = fillingKinds[item.filling.type];
+  const named = item.filling.ingredients.every((i) => ingredientNamed(i.name) !== null);
+  const unknown = finishedG === null || !named;
   const inGlass = glassy.has(spec.vessel?.material ?? '');
   const weeps = item.filling.ingredients.some(({ name }) => {
     const kind = bindsAs(ingredientNamed(name) ?? '');
@@ -103,7 +118,7 @@ export function storing({ item, kitchen }: StoringInput): Storing {
   const has = (words: RegExp) => item.filling.ingredients.some((i) => words.test(i.name));
   return {
     eachG: (plan.cut.doughMassG + plan.filling.totalG) / Math.max(1, plan.cut.pieces),
-    rawHours: row.rawHours,
+    rawHours: Math.min(row.rawHours, unknown ? unknownLimit.rawHours : Infinity),
     frozenRaw:
       row.rawMonths > 0 && !spoiltByFrost
         ? {
@@ -112,10 +127,12 @@ export function storing({ item, kitchen }: StoringInput): Storing {
             moreMin: frozen === null || bake.proposed === null ? null : frozen - bake.proposed,
           }
         : null,
-    bakedDays: row.bakedDays,
+    bakedDays: Math.min(row.bakedDays, unknown ? unknownLimit.bakedDays : Infinity),
     bakedMonths: spoiltByFrost ? 0 : row.bakedMonths,
     reheat: row.reheat,
+    reheatCoreC,
     cautions: [
+      ...(unknown ? (['unknown'] as const) : []),
       ...(inGlass ? (['thawDish'] as const) : []),
       ...(spoiltByFrost ? (['weeps'] as const) : []),
       ...(raw ? (['rawMeat'] as const) : []),

@@ -7,7 +7,7 @@ import { useAppDispatch, useAppSelector } from '../../desk/store';
 import { useItem } from '../../desk/useItem';
 import { usePhone } from '../../design/ui/useWidth';
 import { Because } from '../../design/ui/Because';
-import { counted, dayOf, plain, served, weight } from '../../wording/numbers';
+import { counted, dayOf, momentAt, plain, weight } from '../../wording/numbers';
 import { Drawing } from '../_shared/Drawing';
 
 /** Less than this over or under is the cook's hand, a share. */
@@ -17,12 +17,11 @@ const fridgeShelf = 'B';
 /** Whether what was bought fits: ready grams against comfortable and overfull, and the ways out of too much or too little. */
 export function Fits({ plan }: { plan: ItemPlan }) {
   const phone = usePhone();
-  const { item, change } = useItem();
-  const meal = useAppSelector((s) => s.desk.meal);
+  const { item, steps, serveAt, change } = useItem();
   const fridgeC = useAppSelector((s) => s.desk.kitchen?.fridgeC ?? 4);
   const [add, { isLoading }] = useAddLarderMutation();
   const dispatch = useAppDispatch();
-  if (!item || !meal) return null;
+  if (!item || !serveAt) return null;
   const f = plan.filling;
   const { pieces } = plan.cut;
   const { filling, brief, product } = item.document;
@@ -62,7 +61,9 @@ export function Fits({ plan }: { plan: ItemPlan }) {
   const more = Math.floor(Math.abs(f.spareG) / f.eachG);
   const fuller = Math.round((100 * f.finishedG) / comfortableG);
   const keepsH = hoursKept(fillingKeeps(f.raw), fridgeC);
-  const until = addHours(served(meal.serveAt), keepsH);
+  // it keeps from when it comes off the heat, or is made ready; of one that is made already some of that is over
+  const ready = steps.find((s) => s.code === 'coolFilling') ?? steps.find((s) => s.code === 'prepareFilling');
+  const until = addHours(momentAt(serveAt, ready?.startMin ?? 0), keepsH - (filling.have?.ageHours ?? 0));
   const keepSpare = async () => {
     const answer = await add({
       name: filling.name.slice(0, 60),

@@ -1,12 +1,13 @@
-import type { FruitBalance } from '@crustallum/core/filling/fruit';
+import { cutAtMostC, type FruitBalance } from '@crustallum/core/filling/fruit';
 import { bindsAs } from '@crustallum/core/filling/poured';
 import { ingredientNamed } from '@crustallum/core/ingredients/named';
 import { useItem } from '../../desk/useItem';
 import { usePhone } from '../../design/ui/useWidth';
 import { Because } from '../../design/ui/Because';
-import { Rule } from '../../design/ui/Rule';
 import { degrees, plain, weight } from '../../wording/numbers';
 import { Drawing } from '../_shared/Drawing';
+import { Field } from '../_shared/Field';
+import { fields } from '../_shared/fields';
 
 /** What each binder is listed as when it is put in. */
 const listedAs: Record<FruitBalance['more'][number]['kind'], string> = {
@@ -17,7 +18,6 @@ const listedAs: Record<FruitBalance['more'][number]['kind'], string> = {
   flour: 'Plain flour',
 };
 const usualShare = 0.5;
-const shareRule = { min: 0.2, max: 1, unit: '', integer: false };
 
 /** The juice of raw fruit: where it comes from, what is boiled away, what binds it, when it sets and when it may be cut. */
 export function Juice({ fruit, totalG }: { fruit: FruitBalance; totalG: number }) {
@@ -129,17 +129,7 @@ export function Juice({ fruit, totalG }: { fruit: FruitBalance; totalG: number }
       <div className="mt-2" style={{ maxWidth: 420 }}>
         {typeof filling.juiceTo === 'number' ? (
           <>
-            <Rule
-              label="Juice boiled down to"
-              value={filling.juiceTo}
-              rule={shareRule}
-              unit="%"
-              scale={100}
-              step={0.05}
-              from={0.2}
-              to={1}
-              onChange={(share) => change({ 'filling.juiceTo': share })}
-            />
+            <Field def={fields.juiceTo} />
             <p className="m-0">
               Half an hour under its sugar draws {weight(fruit.drawnG)}; boiled to {weight(fruit.boiledG)} it goes back.{' '}
               <button type="button" className="press quiet" onClick={() => change({ 'filling.juiceTo': undefined })}>
@@ -158,7 +148,7 @@ export function Juice({ fruit, totalG }: { fruit: FruitBalance; totalG: number }
           ? 'Nothing but its own pectin binds it.'
           : `It sets when the middle has come to ${degrees(fruit.setsC, 0)}: it boils at the vents. `}
         {fruit.setsC !== null && <Because>the starch’s own heat, later with sugar; the bake goes on to it</Because>} Cut
-        at {degrees(35, 0)} or under, two to four hours on: before that it runs. Sugar and juice scald.
+        at {degrees(cutAtMostC, 0)} or under, two to four hours on: before that it runs. Sugar and juice scald.
       </p>
     </>
   );

@@ -7,7 +7,8 @@ import type { Closing } from '@crustallum/core/plan/stations/seal/result';
 import type { VentKind } from '@crustallum/core/sealing/seals';
 import { eatersOf } from '../../wording/eaters';
 import { ForEaters } from '../_shared/ForEaters';
-import type { FieldName } from '../_shared/fields';
+import { Field } from '../_shared/Field';
+import { fields, type FieldName } from '../_shared/fields';
 import { StationPage, Waiting } from '../_shared/StationPage';
 import { Rim } from './Rim';
 import { Steam } from './Steam';
@@ -26,9 +27,9 @@ function inputsOf(closing: Closing, vent: VentKind): Record<View, FieldName[]> {
           ...(vent === 'none'
             ? []
             : vent === 'chimney'
-              ? (['hole'] as const)
+              ? []
               : vent === 'holes'
-                ? (['slits', 'hole'] as const)
+                ? (['slits'] as const)
                 : (['slits', 'slitLength'] as const)),
         ]
       : [];
@@ -71,6 +72,10 @@ export function SealStation() {
             onChange={setView}
           />
         )
+      }
+      extra={
+        // its own hole where the cook said none
+        (narrow || view === 'steam') && 'dMm' in s.vent ? <Field def={fields.hole} fallback={s.vent.dMm} /> : undefined
       }
       numbers={[
         [plan.cut.leaves?.made ? 'Times over' : filo ? 'Edge tucked under' : 'Pinches round each', s.figures.pinches],

@@ -12,6 +12,7 @@ import { localRules } from '../../wording/guidance';
 import { useQuestion } from '../_shared/useQuestion';
 
 const cautionWords: Record<StoringCaution, string> = {
+  unknown: 'Not all that goes in is known: the shortest is said, and nothing promised.',
   thawDish: 'A dish of glass or ceramic cracks from frozen to hot: thaw it in the fridge overnight.',
   weeps: 'What binds the sauce lets go of its water when it is frozen.',
   rawMeat: 'Raw meat or fish: apart from what is ready to eat, and never thawed and frozen again.',
@@ -36,6 +37,8 @@ export function Store() {
   const many = Math.min(pieces, count ?? pieces);
   const table = served(meal.serveAt);
   const { title } = item.document;
+  // made ahead they keep from then; made on the day, from the day
+  const made = new Date(Math.min(Date.now(), table.getTime()));
   const put = async (where: 'E' | 'B', name: string, until: Date, note: string) => {
     const answer = await add({
       name: name.slice(0, 60),
@@ -55,6 +58,11 @@ export function Store() {
       ),
     );
   };
+  const into = (words: string, onPress: () => void) => (
+    <button type="button" className="press quiet" disabled={isLoading} onClick={onPress}>
+      {words}
+    </button>
+  );
   const { frozenRaw, reheat } = s;
   const ovenC = heat(item.document.oven.setC);
   const fromFrozen = frozenRaw?.minutes
@@ -100,21 +108,16 @@ export function Store() {
                   {span(Math.round(frozenRaw.moreMin))} more than cold, by the same oven; quality, not safety, ends it
                 </Because>
               )}{' '}
-              <button
-                type="button"
-                className="press quiet"
-                disabled={isLoading}
-                onClick={() =>
+              {into(
+                'Into the freezer',
+                () =>
                   void put(
                     'E',
                     `${title}, raw`,
-                    addMonths(new Date(), frozenRaw.months),
+                    addMonths(made, frozenRaw.months),
                     `${counted(many, 'pie', 'pies')}: ${fromFrozen}`,
-                  )
-                }
-              >
-                Into the freezer
-              </button>
+                  ),
+              )}
             </>
           ) : (
             'Not advised.'
@@ -124,22 +127,17 @@ export function Store() {
         <dd>
           <strong>{counted(s.bakedDays, 'day', 'days')}</strong>, until {dayOf(addDays(table, s.bakedDays))}; again{' '}
           {heat(reheat.setC)}, {plain(reheat.minutes[0], 0)} to {plain(reheat.minutes[1], 0)} min, the middle{' '}
-          {degrees(75, 0)}, once only{' '}
-          <button
-            type="button"
-            className="press quiet"
-            disabled={isLoading}
-            onClick={() =>
+          {degrees(s.reheatCoreC, 0)}, once only{' '}
+          {into(
+            'Into the fridge',
+            () =>
               void put(
                 'B',
                 `${title}, baked`,
                 addDays(table, s.bakedDays),
                 `${counted(many, 'pie', 'pies')}: ${heat(reheat.setC)}, ${plain(reheat.minutes[0], 0)} to ${plain(reheat.minutes[1], 0)} min, once`,
-              )
-            }
-          >
-            Into the fridge
-          </button>
+              ),
+          )}
         </dd>
         <dt>Baked, in the freezer</dt>
         <dd>
@@ -148,7 +146,8 @@ export function Store() {
           ) : (
             <>
               <strong>{counted(s.bakedMonths, 'month', 'months')}</strong>; again {heat(reheat.setC)},{' '}
-              {plain(reheat.frozen[0], 0)} to {plain(reheat.frozen[1], 0)} min from frozen, the middle {degrees(75, 0)}
+              {plain(reheat.frozen[0], 0)} to {plain(reheat.frozen[1], 0)} min from frozen, the middle{' '}
+              {degrees(s.reheatCoreC, 0)}
             </>
           )}
         </dd>

@@ -1,8 +1,8 @@
 import type { ItemPlan } from '@crustallum/core/plan/item';
-import { glosses, type WashColour } from '@crustallum/core/sealing/wash';
+import { glosses, washGramsPerM2, type WashColour } from '@crustallum/core/sealing/wash';
 import { useItem } from '../../desk/useItem';
 import { Because } from '../../design/ui/Because';
-import { counted, plain, span, weight } from '../../wording/numbers';
+import { area, counted, plain, span, weight } from '../../wording/numbers';
 import { glossWords } from '../../wording/seal';
 import { fields } from '../_shared/fields';
 
@@ -17,6 +17,7 @@ export function WashView({ plan, bakeMin }: { plan: ItemPlan; bakeMin: number | 
   const { colours, washG } = plan.seal;
   const { eggs, uses, left } = plan.eggs;
   const now = item.document.seal.wash;
+  const eachMm2 = plan.seal.brushedMm2 / Math.max(1, plan.cut.pieces);
   const byColour = [...colours].sort((a, b) => a.dose - b.dose);
   return (
     <>
@@ -50,8 +51,9 @@ export function WashView({ plan, bakeMin }: { plan: ItemPlan; bakeMin: number | 
             <>
               {' '}
               <Because>
-                {counted(plan.cut.pieces, 'pie', 'pies')}, {plain(plan.seal.brushedMm2 / 100 / plan.cut.pieces, 0)} cm²
-                each, a thin coat is 0.9 g in 100 cm²
+                {counted(plan.cut.pieces, 'pie', 'pies')} of {area(eachMm2)}, a thin coat takes{' '}
+                {weight((washGramsPerM2 * eachMm2) / 1e6, 1)} of each
+                {(item.document.seal.coats ?? 1) > 1 ? ', a second half as much' : ''}
               </Because>
             </>
           )}

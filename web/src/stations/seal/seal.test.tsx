@@ -76,9 +76,9 @@ describe('the views of the seal', () => {
     await lid(['dishPie'], (i) => ({ ...i, seal: { ...i.seal, glue: 'none' } }));
     await show('steam');
     const one = await screen.findByRole('region', { name: 'One change' });
-    fireEvent.click(within(one).getByRole('button', { name: /^Glued with to egg: \d+ in 100$/ }));
+    fireEvent.click(within(one).getByRole('button', { name: /^Glued with egg: \d+ in 100$/ }));
     await waitFor(() => expect(document()?.seal.glue).toBe('egg'));
-    await waitFor(() => expect(screen.queryByRole('button', { name: /^Glued with to egg/ })).toBeNull());
+    await waitFor(() => expect(screen.queryByRole('button', { name: /^Glued with egg/ })).toBeNull());
   });
   it('wash: every colour to come is a press, the browner the later in the row; eggs to the last gram', async () => {
     await lid(['dishPie']);

@@ -50,6 +50,31 @@ describe('a part of a filling', () => {
   });
 });
 
+describe('a raw part', () => {
+  const stew = formItem('lidOnly', 8, 'You');
+  const withBeef = (preparation: (typeof preparations)[number]): ItemInput => ({
+    ...stew,
+    filling: {
+      ...stew.filling,
+      ingredients: stew.filling.ingredients.map((i) => (i.name === 'Stewing beef' ? { ...i, preparation } : i)),
+    },
+  });
+  it('of meat makes the whole filling raw: its cautions, ticks and keeping follow', () => {
+    expect(planItem(withBeef('browned'), plainKitchen).filling.raw).toBe(false);
+    for (const way of ['raw', 'minced', 'marinated'] as const) {
+      const plan = planItem(withBeef(way), plainKitchen);
+      expect(plan.filling.raw).toBe(true);
+      expect(plan.seal.ticks.map((t) => t.code)).toContain('tick.rawApart');
+    }
+  });
+  it('of a vegetable does not', () => {
+    const ingredients = stew.filling.ingredients.map((i) =>
+      i.name === 'Onion' ? { ...i, preparation: 'raw' as const } : i,
+    );
+    expect(planned({ ingredients }, stew).raw).toBe(false);
+  });
+});
+
 describe('a whole filling', () => {
   it('is shared out to the last gram: what is in the pieces and what is spare are all of it', () => {
     fc.assert(

@@ -154,7 +154,7 @@ export function fillingResult(item: ItemInput, kitchen: KitchenInput, cut: CutPl
   const saltWithinG = parts.reduce((sum, p) => sum + p.grams * saltOf(ingredientNamed(p.name) ?? ''), 0);
   const aimed = filling.eatenCold ? coldSaltMultiple : 1;
   return {
-    raw: kind.raw,
+    raw: kind.raw || parts.some(isRawMeat),
     totalG,
     eachG,
     eachMl,
@@ -228,6 +228,11 @@ function fruitOf(filling: ItemInput['filling'], parts: readonly FillingPart[]): 
     boiledTo: filling.juiceTo,
   });
 }
+
+/** Meat or fish that goes into the pastry uncooked, whatever the rest is. */
+const isRawMeat = ({ name, preparation }: FillingPart): boolean =>
+  ['raw', 'minced', 'marinated'].includes(preparation) &&
+  ['meat', 'fish'].includes(ingredientOf(ingredientNamed(name) ?? '')?.group ?? '');
 
 /** Salt of an ingredient as it is bought, by its share. */
 const saltOf = (id: string): number => {

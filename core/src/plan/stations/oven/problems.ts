@@ -3,6 +3,7 @@ import type { Finding } from '../../../oven/plausible';
 import { problem, type Problem, type ProblemCode } from '../../problem';
 import { blindOf, heatsOf } from './programme';
 import type { OvenResult } from './result';
+import { hottestFruitC } from './spec';
 
 const codes: Record<Finding['code'], ProblemCode> = {
   TEMP_IMPOSSIBLE: 'heat_temp_impossible',
@@ -38,14 +39,14 @@ export function ovenProblems(
     ),
     ...programmeProblems(item, minutes, blind),
     ...ownMinutes(item, bake, out),
-    ...(setsC !== null && out && out.coreC < Math.min(boilsC, setsC) - handK
+    ...(setsC !== null && out && out.coreC < Math.min(hottestFruitC, setsC) - handK
       ? [problem('oven', 'fruit_not_set', 'warn', ['oven.ownMin', 'oven.setC'], { coreC: out.coreC, setsC })]
       : []),
   ];
 }
 
-/** No middle of fruit gets hotter; less than a degree is no matter. */
-const [boilsC, handK] = [97, 1];
+/** Less than a degree is no matter. */
+const handK = 1;
 
 /** The cook's own minutes against what makes it hot through, and against what burns it. */
 function ownMinutes(item: ItemInput, bake: OvenResult['bake'], out: OvenResult['out']): Problem[] {

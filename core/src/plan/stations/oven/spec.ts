@@ -120,9 +120,10 @@ export function bakeSpec(
 /** What binds the juice of fruit has to set: its middle goes on to that, up to where it boils. */
 function setTarget(item: ItemInput, { fruit }: FillingPlan): { coreTargetC?: number } {
   const usual = fillingKinds[item.filling.type].coreC;
-  return fruit?.setsC && fruit.setsC > usual ? { coreTargetC: Math.min(boilsAboutC, fruit.setsC) } : {};
+  return fruit?.setsC && fruit.setsC > usual ? { coreTargetC: Math.min(hottestFruitC, fruit.setsC) } : {};
 }
-const boilsAboutC = 97;
+/** No middle of fruit is counted on to get hotter: it boils (estimate). */
+export const hottestFruitC = 97;
 
 /** Least water a blind-baked base keeps, as a share (estimate), and the longest bake that is reckoned, min. */
 const driestBase = 0.02;

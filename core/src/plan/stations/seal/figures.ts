@@ -68,6 +68,7 @@ export function sealFigures(item: ItemInput, cut: CutPlan, oven: OvenPlan, r: Se
         n: seal.slits,
         length: seal.slitMm,
         need: r.wantedMm2,
+        layered: need && r.wantedMm2 > need.needMm2 ? 1 : 0,
         steam: need?.steamDesignGMin ?? 0,
       },
       'estimate',

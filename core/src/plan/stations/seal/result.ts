@@ -99,9 +99,8 @@ export function sealResult(
   const { seal } = item;
   const closing = closingOf(item);
   const open = closing === 'open';
-  const strength = sealStrength(seal.glue, seal.crimp, {
-    rimMm: closing === 'seam' || closing === 'lid' ? seal.rimMm : 8,
-  });
+  const glues = closing !== 'laps' && closing !== 'open';
+  const strength = sealStrength(seal.glue, seal.crimp, { rimMm: glues ? seal.rimMm : fullRimMm });
   const vent: VentSpec =
     closing === 'lattice'
       ? { kind: 'lattice', openShare: cut.openShare, areaMm2: cut.planAreaMm2 }
@@ -118,12 +117,12 @@ export function sealResult(
   };
   // leaves laid over one another let steam out between them
   const need = open || closing === 'laps' ? null : vents(steam);
-  const glues = closing !== 'laps' && closing !== 'open';
   // an open pie is brushed along its rim only
   const brushedMm2 = cut.pieces * (open ? cut.seamMm * seal.rimMm : cut.planAreaMm2 * (1 - cut.openShare));
   const coats = seal.coats ?? 1;
   const washMm2 = brushedMm2 * (coats > 1 ? 1 + secondCoatShare : 1);
-  const dose = oven.bake.atProposed?.browning;
+  // as it comes out: after the cook's own minutes where they set them
+  const dose = oven.out?.browning;
   return {
     closing,
     need,

@@ -104,6 +104,30 @@ describe('what one change would do', () => {
   });
 });
 
+describe('a hole', () => {
+  it('is small in a small pie and large in a large one, unless the cook says how large', () => {
+    const across = (item: ItemInput) => {
+      const { vent } = planned(item).seal;
+      return 'dMm' in vent ? vent.dMm : 0;
+    };
+    const hand = formItem('handPies', 8, 'You');
+    expect(across(sealed({ vent: 'holes' }))).toBe(12);
+    expect(across(sealed({ vent: 'holes' }, hand))).toBe(5);
+    expect(across(sealed({ vent: 'holes', holeMm: 9 }, hand))).toBe(9);
+    expect(planned(sealed({ vent: 'chimney', slits: 4 })).seal.ventMm2).toBeCloseTo(36 * Math.PI, 6);
+  });
+});
+
+describe('the colour to come', () => {
+  it('is that of the minutes it is baked, the cook’s own where they set them', () => {
+    const dose = (item: ItemInput) => planned(item).seal.colours.find((c) => c.wash === item.seal.wash)?.dose ?? 0;
+    const ours = planned(pie).oven.minutes ?? 0;
+    const longer = { ...pie, oven: { ...pie.oven, ownMin: Math.round(ours * 1.3) } };
+    expect(dose(longer)).toBeGreaterThan(dose(pie));
+    expect(dose(longer)).toBe(planned(longer).oven.out?.browning);
+  });
+});
+
 describe('the wash', () => {
   it('is weighed for its area, half as much again for a second coat, and brushed on in the oven then', () => {
     const one = planned(pie);
