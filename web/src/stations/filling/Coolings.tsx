@@ -29,12 +29,12 @@ export function Coolings() {
               <button
                 type="button"
                 className={`press w-full ${on ? '' : 'quiet'}`}
-                style={{ textAlign: 'left' }}
+                style={{ display: 'block', height: '100%', padding: '8px 14px', textAlign: 'left', lineHeight: 1.25 }}
                 aria-pressed={on}
                 onClick={() => change({ 'filling.coolIn': w.coolIn, 'filling.coolAt': w.coolAt })}
               >
-                {w.minutes === null ? 'never' : span(w.minutes)}{' '}
-                <span style={{ fontWeight: 460 }}>
+                <span className="block">{w.minutes === null ? 'never' : span(w.minutes)}</span>
+                <span className="block" style={{ fontWeight: 460, fontSize: 16 }}>
                   {w.coolIn === 'pot' ? 'in the pot' : `in ${counted(w.count, 'tray', 'trays')}`}{' '}
                   {coolingWords[w.coolAt]}, {thin(w.depthMm, 0)} deep
                   {w.minutes !== null && w.caution !== 'within' ? '; over the guidance' : ''}

@@ -1,3 +1,4 @@
+import { tooltipStyle } from './tooltip';
 import { coolingStages } from '@crustallum/core/cold/coolingStages';
 import { throughWarm } from '../../../wording/guidance';
 import type { FillingCooling } from '@crustallum/core/cold/fillingCooling';
@@ -57,7 +58,11 @@ export default memo(function CoolingCurve({ curve, fillAtC, startsAtMs, cooling 
             stroke="var(--color-ink)"
             domain={[0, 'auto']}
           />
-          <Tooltip formatter={(v) => `${degrees(Number(v), 1)}`} labelFormatter={(m) => at(Number(m))} />
+          <Tooltip
+            {...tooltipStyle}
+            formatter={(v) => [degrees(Number(v), 1), 'middle']}
+            labelFormatter={(m) => at(Number(m))}
+          />
           <ReferenceLine
             y={fillAtC}
             stroke="var(--color-ink)"

@@ -1,3 +1,4 @@
+import { tooltipStyle } from './tooltip';
 import type { SeriesRow } from '@crustallum/core/oven/bake';
 import { memo } from 'react';
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
@@ -63,6 +64,7 @@ export default memo(function MinuteCurves({
               domain={[low, high]}
             />
             <Tooltip
+              {...tooltipStyle}
               formatter={(v, name) => [`${degrees(Number(v), 0)}`, name]}
               labelFormatter={(m) => `${Number(m)} min`}
             />
