@@ -21,6 +21,7 @@ test('A: pasties, raw and layered, each from its own ball', async ({ page, empty
   await cook.show('wash');
   await cook.pick('Washed with', 'milk');
   await cook.to('oven');
+  await cook.show('programme');
   await cook.set('Oven', '210');
   await page.getByRole('button', { name: 'Then another heat' }).click();
   await cook.set('Heat 2', '175');

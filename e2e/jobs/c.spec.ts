@@ -17,7 +17,7 @@ test('C: a lid only, its stew straight from the pot', async ({ page, empty }) =>
   await cook.to('seal');
   await expect(page.getByText('the oven is at its heat')).toBeVisible();
   await cook.to('oven');
-  const minutes = await cook.number('Bake at 200 °C');
+  const minutes = await cook.number('Bake at 190 °C');
   // practice says 30 to 40; the model is known to be early over a hot filling, whose steam warms the lid from below
   expect(minutes).toBeGreaterThanOrEqual(18);
   expect(minutes).toBeLessThanOrEqual(40);
@@ -30,6 +30,6 @@ test('C: a lid only, its stew straight from the pot', async ({ page, empty }) =>
   const at = (words: string) => calls.findIndex((c) => c.includes(words));
   expect(at('Brush')).toBe(at('Lid on') + 1);
   expect(at('into the oven') - at('Brush')).toBeLessThanOrEqual(2);
-  expect(at('Oven on: 200°')).toBeLessThan(at('into the oven'));
+  expect(at('Oven on: 190°')).toBeLessThan(at('into the oven'));
   await cook.keepInLog('The lid rose all the same.');
 });

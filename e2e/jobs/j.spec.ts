@@ -15,6 +15,7 @@ test('J: plums under a lattice, hot at first and then gently', async ({ page, em
   const cut = await page.getByRole('region', { name: /^Cut of/ }).innerText();
   expect(cut).toMatch(/strip/i);
   await cook.to('oven');
+  await cook.show('programme');
   // 220 for twenty minutes, then 180, typed
   await cook.set('Heat 2 from', '20');
   await cook.set('Heat 2', '180');

@@ -25,6 +25,7 @@ test('K: an open custard tart, its case baked first', async ({ page, empty }) =>
   expect(seal).not.toContain('Vents');
   expect(seal).toContain('Left open');
   await cook.to('oven');
+  await cook.show('programme');
   await cook.set('With weights', '15');
   await cook.set('Without weights', '8');
   await cook.pick('Its base brushed with', 'egg');

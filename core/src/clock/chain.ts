@@ -63,7 +63,11 @@ export function planClock(items: readonly Scheduled[], kitchen: KitchenInput, se
   const runs: OvenRun[] = [];
   const timed: TimedStep[] = [];
   const problems: Problem[] = [];
-  const busy: Busy[] = awayFrom(kitchen, serveAt);
+  const ahead = Math.max(
+    0,
+    ...items.flatMap((i) => i.steps.filter((s) => s.code === 'keepPies').map((s) => s.minutes)),
+  );
+  const busy: Busy[] = awayFrom(kitchen, serveAt, daysBefore + Math.ceil(ahead / dayMin));
   items.forEach((item, itemIndex) => {
     const { run, fits, brusher } = placeBake(item, itemIndex, runs, kitchen, busy);
     if (!fits) problems.push(problem('clock', 'heats_overlap', 'warn', ['oven.setC'], { item: item.title }));
@@ -106,19 +110,19 @@ export function planClock(items: readonly Scheduled[], kitchen: KitchenInput, se
 }
 
 const dayMin = 24 * 60;
-/** Nothing of a day is done longer before the table than this, days. */
+/** Nothing of a day is done longer before the table than this, days, but what is made ahead. */
 const daysBefore = 4;
 
 /** When the cooks who are there for part of the day only are not, minutes from the table. */
-function awayFrom({ cooks, hours = [] }: KitchenInput, serveAt: string): Busy[] {
+function awayFrom({ cooks, hours = [] }: KitchenInput, serveAt: string, days: number): Busy[] {
   const table = new Date(serveAt);
   const midnight = -(table.getHours() * 60 + table.getMinutes());
   return hours
     .filter((h) => cooks.includes(h.cook) && h.fromMin !== h.toMin)
     .flatMap(({ cook, fromMin, toMin }) => {
       const leaves = toMin > fromMin ? toMin : toMin + dayMin;
-      return Array.from({ length: daysBefore + 2 }, (_, i): Busy => {
-        const day = midnight + (i - daysBefore) * dayMin;
+      return Array.from({ length: days + 2 }, (_, i): Busy => {
+        const day = midnight + (i - days) * dayMin;
         return { cook, from: day - dayMin + leaves, to: day + fromMin, pot: false, brush: false };
       });
     });

@@ -29,10 +29,14 @@ const heatAt = (run: OvenRun, minute: number): number =>
   run.heats.reduce((setC, h) => (minute >= run.startMin + h.fromMin - 1e-9 ? h.setC : setC), firstC(run));
 
 /** Minutes between one bake and the next for the oven to come to its heat. */
-const changeover = (earlier: OvenRun, later: OvenRun): number => {
-  const rise = firstC(later) - lastC(earlier);
-  return rise > 0 ? rise / climbsCMin : -rise / fallsCMin;
-};
+const changeover = (earlier: OvenRun, later: OvenRun): number => changeoverMin(lastC(earlier), firstC(later));
+
+/**
+ * Minutes for the oven to come from one heat to another, °C (estimates).
+ * @example changeoverMin(190, 205) // 7.9
+ */
+export const changeoverMin = (fromC: number, toC: number): number =>
+  toC > fromC ? (toC - fromC) / climbsCMin : (fromC - toC) / fallsCMin;
 
 /** Whether two bakes want one heat for as long as both are in. */
 function alike(a: OvenRun, b: OvenRun): boolean {

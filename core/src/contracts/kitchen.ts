@@ -50,6 +50,10 @@ export class KitchenInput {
   @ListOf(6) @ArrayMinSize(1) @IsString({ each: true }) @MaxLength(40, { each: true }) cooks!: string[];
   /** Who of them is there for part of the day only. */
   @Optional() @NestedList(() => CookHoursInput, 6) hours?: CookHoursInput[];
+  /** A stone or a steel plate there is to bake on. */
+  @Optional() @OneOf(['stone', 'steel']) ovenPlate?: 'stone' | 'steel' | null;
+  /** Height of the house over the sea: water boils cooler up there. */
+  @Optional() @NumberIn(-400, 5000, 'm') altitudeM?: number;
   /** Learnt: actual over proposed bake times, and the multiple of the fridge's surface coefficients. */
   @ListOf(200) @NumberIn(0.3, 3, '', { each: true }) bakeRatios!: number[];
   @NumberIn(0.4, 2.5, '') fridgeFactor!: number;

@@ -1,6 +1,6 @@
 import { IsBoolean } from 'class-validator';
 import { Nested, NestedList, NumberIn, OneOf, Optional } from '../quantities/rules';
-import { supports, type Support } from '../oven/tables';
+import { supports, underlays, type Support, type Underlay } from '../oven/tables';
 
 /** The oven set to another heat while it bakes. */
 export class HeatThenInput {
@@ -16,6 +16,14 @@ export class BlindBakeInput {
   @IsBoolean() sealed!: boolean;
 }
 
+/** Where a pie waits before the oven, closed and raw: in the fridge, on the bench, or frozen. */
+export const waitsIn = ['fridge', 'room', 'freezer'] as const;
+export type WaitsIn = (typeof waitsIn)[number];
+
+/** How brown the cook likes the lid. */
+export const likings = ['light', 'gold', 'deep'] as const;
+export type Liking = (typeof likings)[number];
+
 export class ItemOvenInput {
   @NumberIn(120, 260, '°C') setC!: number;
   /** Heats after the first. */
@@ -23,6 +31,13 @@ export class ItemOvenInput {
   @OneOf(['conv', 'fan']) mode!: 'conv' | 'fan';
   @OneOf(['low', 'middle', 'high']) rack!: 'low' | 'middle' | 'high';
   @OneOf(Object.keys(supports)) support!: Support;
+  /** What lies between it and the tray. */
+  @Optional() @OneOf(Object.keys(underlays)) under?: Underlay;
+  /** Where it comes from when it goes in, and how many days it has lain there, made ahead. */
+  @Optional() @OneOf(waitsIn) from?: WaitsIn;
+  @Optional() @NumberIn(0, 90, 'days', { integer: true }) aheadDays?: number;
+  /** How brown its lid is wanted. */
+  @Optional() @OneOf(likings) liked?: Liking;
   /** Minutes the cook bakes it, whatever is worked out: their page's, or their own. */
   @Optional() @NumberIn(1, 300, 'min', { integer: true }) ownMin?: number | null;
   /** Its top covered with foil from then on. */

@@ -27,6 +27,23 @@ export interface SeriesRow {
   steamGMin: number;
 }
 
+/** The row of a bake at a minute, or its last. */
+export const rowAt = (series: readonly SeriesRow[], minute: number): SeriesRow =>
+  series[Math.max(0, Math.min(series.length - 1, Math.round(minute)))];
+
+/** The last minute a bake was followed to. */
+export const lastMinute = (series: readonly SeriesRow[]): number => series[series.length - 1].tMin;
+
+/** From and to when a lid is within so much browning, within the bake; null where it never is. */
+export function minutesBrowned(
+  series: readonly SeriesRow[],
+  [low, high]: readonly [number, number],
+  untilMin = Infinity,
+): [number, number] | null {
+  const within = series.filter((r) => r.browning >= low && r.browning <= high && r.tMin <= untilMin);
+  return within.length > 1 ? [within[0].tMin, within[within.length - 1].tMin] : null;
+}
+
 type Times = {
   golden: number | null;
   mid: number | null;
@@ -205,7 +222,7 @@ class Observers {
         s.colourBoost;
     }
     cross('golden', doseBefore, this.browning, browning.golden);
-    cross('mid', doseBefore, this.browning, browning.mid);
+    cross('mid', doseBefore, this.browning, s.spec.readyBrowning ?? browning.mid);
     cross('deep', doseBefore, this.browning, browning.deep);
     cross('dark', doseBefore, this.browning, browning.dark);
 

@@ -1,4 +1,5 @@
-import type { CrustType, FillType, Support, VesselMaterial, Wash } from './tables';
+import type { Beside } from './company';
+import type { CrustType, FillType, Support, Underlay, VesselMaterial, Wash } from './tables';
 
 export type OvenMode = 'conv' | 'fan';
 export type RackPosition = 'low' | 'middle' | 'high';
@@ -12,9 +13,16 @@ export interface OvenStep {
 export interface BakeSpec {
   shape: { kind: 'disc'; dMm: number } | { kind: 'rect'; wMm: number; lMm: number };
   /** null: an open pie; its filling meets the oven's air. */
-  top: { type: CrustType; tMm: number } | null;
+  top: { type: CrustType; tMm: number; waterToDry?: number } | null;
   /** null: a lid only, which needs a vessel. */
-  base: { type: CrustType; tMm: number; blind?: boolean; waterLeft?: number; sealed?: boolean } | null;
+  base: {
+    type: CrustType;
+    tMm: number;
+    waterToDry?: number;
+    blind?: boolean;
+    waterLeft?: number;
+    sealed?: boolean;
+  } | null;
   /** A case baked before it is filled, under weights for so long; its filling counts for nothing. */
   empty?: { weightsMin: number };
   filling: {
@@ -31,7 +39,11 @@ export interface BakeSpec {
   vessel: { material: VesselMaterial; tMm?: number; startC?: number; loose?: boolean } | null;
   support: Support;
   supportPreheated?: boolean;
+  /** What lies between it and the tray; paper where nothing is said. */
+  under?: Underlay;
   load?: { pieces?: number; gapMm?: number; trays?: number };
+  /** What else is in the oven meanwhile. */
+  beside?: Beside[];
   oven: {
     mode: OvenMode;
     steps: OvenStep[];
@@ -45,6 +57,8 @@ export interface BakeSpec {
     altitudeM?: number;
   };
   wash?: Wash;
+  /** Browning at which the lid counts as ready; 1.65 where nothing is said. */
+  readyBrowning?: number;
   sugarPct?: number;
   milkSolidsPct?: number;
   crustStartC?: number;

@@ -7,6 +7,7 @@ import {
   vesselMaterials,
   washFactors,
   type Crust,
+  type CrustType,
   type FillingKind,
   type Solid,
 } from './tables';
@@ -58,6 +59,16 @@ function inconsistent(field: string, value: unknown, allowed: string): never {
   throw new RefusedInput({ field, code: 'inconsistent', value, allowed });
 }
 
+/** A dough's own water counts within these shares of its kind's: the rest of what a kind is does not hold beyond. */
+const ownWater = [0.6, 1.6] as const;
+
+/** A crust as its kind is, with the water of the dough it is made of where that is known. */
+function ofDough({ type, waterToDry }: { type: CrustType; waterToDry?: number }): Crust {
+  const kind = crusts[type];
+  if (waterToDry === undefined) return kind;
+  return { ...kind, X0: Math.max(ownWater[0] * kind.X0, Math.min(ownWater[1] * kind.X0, waterToDry)) };
+}
+
 /** Works out geometry, defaults and the temperatures at loading. The numbers' ranges are checked on the input class. */
 export function bakeSetup(spec: BakeSpec): BakeSetup {
   const { oven } = spec;
@@ -73,8 +84,8 @@ export function bakeSetup(spec: BakeSpec): BakeSetup {
   spec.tents?.forEach(([from, to], i) => {
     if (!(to > from)) inconsistent(`tents.${i}`, [from, to], 'an end after the start');
   });
-  const top = spec.top ? crusts[spec.top.type] : null;
-  const base = spec.base ? crusts[spec.base.type] : null;
+  const top = spec.top && ofDough(spec.top);
+  const base = spec.base && ofDough(spec.base);
   const filling = fillingKinds[spec.filling.type];
   const round = spec.shape.kind === 'disc';
   const [w, l] =

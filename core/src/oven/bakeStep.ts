@@ -1,7 +1,8 @@
 import { baseCells, saturationPressure, topCells, type BakeSetup } from './bakeSetup';
 import { convectiveH, ovenVapourPressure, type Oven } from './ovenState';
+import { Company } from './company';
 import { stack } from './stack';
-import type { Crust } from './tables';
+import { underlays, type Crust } from './tables';
 
 const evaporation = 2.26e6;
 const vapourAir = 2.3e-10;
@@ -41,6 +42,8 @@ export class BakeStepper {
   private readonly pAmbient: number;
   private readonly lidResistance: number;
   private readonly lowResistance: number;
+  /** Share of the floor's glow that reaches it. */
+  private readonly glow: number;
   private readonly lowest: number;
   private readonly lastBase: number;
   private readonly lateralTl: number;
@@ -51,6 +54,7 @@ export class BakeStepper {
   /** What passes between filling and base, against a base that is bare: an egg brushed on it keeps most of it out. */
   private readonly inside: number;
   private readonly weightsUntilS: number;
+  private readonly company: Company | null;
   private surfaceTop: number;
   /** How deep an open filling has dried, m. */
   private skinM = 0;
@@ -61,6 +65,9 @@ export class BakeStepper {
   private readonly dX = new Float64Array(26);
   private readonly frozen = new Uint8Array(26);
   private readonly Capp = new Float64Array(26);
+
+  /** Heat that came in and heat that stayed, J/m², where somebody keeps the books. */
+  audit: { inJ: number; storedJ: number } | null = null;
 
   constructor(
     private readonly s: BakeSetup,
@@ -73,7 +80,10 @@ export class BakeStepper {
     this.pAmbient = ovenVapourPressure[mode];
     this.lidResistance = 1 / (12 + 138 * Math.exp(-(spec.filling.gapMm ?? 1.5) / 2));
     const stony = spec.support === 'stone' || spec.support === 'steel';
-    this.lowResistance = s.vessel ? 1 / 250 : stony ? 1 / 250 : 1 / 130;
+    this.company = spec.beside?.length ? new Company(spec.beside, mode, oven.target(0)) : null;
+    const under = underlays[spec.under ?? 'paper'];
+    this.lowResistance = (s.vessel ? 1 / 250 : stony ? 1 / 250 : 1 / 130) + (s.vessel ? 0 : under.resistance);
+    this.glow = under.glow;
     this.lowest = stack.n - 1;
     this.lastBase = stack.iBase + stack.baseCount - 1;
     this.surfaceTop = stack.T[0];
@@ -243,7 +253,7 @@ export class BakeStepper {
     const gTop = 1 / ((weighted ? 1 / underWeights : 1 / hTop) + stack.dz[0] / (2 * stack.k[0]));
     const low = this.lowest;
     const eLow = s.support?.emissivity ?? s.vessel?.emissivity ?? crustEmissivity;
-    const hrLow = hr(eLow, radBottom, T[low]);
+    const hrLow = hr(eLow, radBottom, T[low]) * this.glow;
     const hLow = this.hcBottom + hrLow;
     const envLow = (this.hcBottom * oven.air + hrLow * radBottom) / hLow;
     let gLow = 1 / (1 / hLow + stack.dz[low] / (2 * stack.k[low]));
@@ -281,8 +291,17 @@ export class BakeStepper {
     const [t0New, tLowNew] = [T[0] + this.dT[0], T[low] + this.dT[low]];
     for (let i = stack.iFilling; i < stack.iBase; i++)
       lateralHeat += lateral * stack.dz0[i] * (lateralC - T[i] - this.dT[i]);
-    oven.takes(s.pieces * s.area * Math.max(0, gTop * (envTop - t0New) + gLow * (envLow2 - tLowNew) + lateralHeat));
+    const others = this.company?.takes(tS, dt, oven.air) ?? 0;
+    oven.takes(
+      others + s.pieces * s.area * Math.max(0, gTop * (envTop - t0New) + gLow * (envLow2 - tLowNew) + lateralHeat),
+    );
 
+    if (this.audit) {
+      const vapour = (i: number) => stack.p[i] + stack.pT[i] * this.dT[i] + stack.pX[i] * this.dX[i] - this.pAmbient;
+      const dried = Gs * vapour(0) + (stack.baseCount ? Gl * vapour(this.lastBase) : 0);
+      this.audit.inJ += dt * (gTop * (envTop - t0New) + gLow * (envLow2 - tLowNew) + lateralHeat - evaporation * dried);
+      for (let i = 0; i < stack.n; i++) this.audit.storedJ += stack.C[i] * this.dT[i];
+    }
     const pNew = (i: number) => stack.p[i] + stack.pT[i] * this.dT[i] + stack.pX[i] * this.dX[i];
     const lid = stack.topCount - 1;
     const evap = s.top ? -stack.G[lid] * (pNew(lid) - pNew(lid + 1)) : Gs * Math.max(0, pNew(0) - this.pAmbient);

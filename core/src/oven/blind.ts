@@ -24,7 +24,7 @@ export interface BlindBake {
 
 /** An empty case to be baked: what it is made of, where it stands, and how long it has weights in it. */
 export interface BlindSpec extends Omit<BakeSpec, 'top' | 'filling' | 'base' | 'empty'> {
-  base: { type: NonNullable<BakeSpec['base']>['type']; tMm: number };
+  base: Pick<NonNullable<BakeSpec['base']>, 'type' | 'tMm' | 'waterToDry'>;
   weightsMin: number;
   bareMin: number;
   /** Share of its water that has to be gone below: 0.48, or 0.65 under what is poured in. */

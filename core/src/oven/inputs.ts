@@ -6,11 +6,13 @@ import {
   crusts,
   fillingKinds,
   supports,
+  underlays,
   vesselMaterials,
   washFactors,
   type CrustType,
   type FillType,
   type Support,
+  type Underlay,
   type VesselMaterial,
   type Wash,
 } from './tables';
@@ -25,6 +27,8 @@ export class OutlineInput {
 export class CrustInput {
   @OneOf(Object.keys(crusts)) type!: CrustType;
   @NumberIn(0.3, 25, 'mm') tMm!: number;
+  /** Water to dry matter of this dough, kg/kg, where it is known; counted within 0.6 to 1.6 of its kind's. */
+  @Optional() @NumberIn(0.02, 3, 'kg/kg') waterToDry?: number;
   @Optional() @IsBoolean() blind?: boolean;
   /** Share of its water a base comes with, and whether egg was brushed on it. */
   @Optional() @NumberIn(0.02, 1, '') waterLeft?: number;
@@ -56,6 +60,14 @@ export class LoadInput {
   @Optional() @NumberIn(1, 3, 'trays', { integer: true }) trays?: number;
 }
 
+export class BesideInput {
+  @NumberIn(0.02, 20, 'kg') kg!: number;
+  @NumberIn(0.002, 3, 'm²') areaM2!: number;
+  @NumberIn(-30, 95, '°C') startC!: number;
+  @NumberIn(-600, 240, 'min') fromMin!: number;
+  @NumberIn(0, 900, 'min') toMin!: number;
+}
+
 export class OvenStepInput {
   @NumberIn(0, 240, 'min') fromMin!: number;
   @NumberIn(50, 300, '°C') setC!: number;
@@ -82,9 +94,12 @@ export class BakeInput {
   @ValidateIf((o: BakeInput) => o.vessel !== null) @Nested(() => BakeVesselInput) vessel!: BakeVesselInput | null;
   @OneOf(Object.keys(supports)) support!: Support;
   @Optional() @IsBoolean() supportPreheated?: boolean;
+  @Optional() @OneOf(Object.keys(underlays)) under?: Underlay;
   @Optional() @Nested(() => LoadInput) load?: LoadInput;
+  @Optional() @NestedList(() => BesideInput, 8) beside?: BesideInput[];
   @Nested(() => OvenInput) oven!: OvenInput;
   @Optional() @OneOf(Object.keys(washFactors)) wash?: Wash;
+  @Optional() @NumberIn(0.5, 6, '') readyBrowning?: number;
   @Optional() @NumberIn(0, 40, '%') sugarPct?: number;
   @Optional() @NumberIn(0, 20, '%') milkSolidsPct?: number;
   @Optional() @NumberIn(-30, 60, '°C') crustStartC?: number;
@@ -94,6 +109,7 @@ export class BakeInput {
 export class BlindBaseInput {
   @OneOf(Object.keys(crusts)) type!: CrustType;
   @NumberIn(0.3, 25, 'mm') tMm!: number;
+  @Optional() @NumberIn(0.02, 3, 'kg/kg') waterToDry?: number;
 }
 
 export class BlindInput {

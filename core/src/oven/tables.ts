@@ -126,6 +126,21 @@ export const supports = {
 } satisfies Record<string, Solid | null>;
 export type Support = keyof typeof supports;
 
+/**
+ * What lies between a piece and its tray: resistance added to the contact, m² K/W, and the share of the tray's glow from below that
+ * gets past it. Paper is what the contact was calibrated on; the rest are estimates (a film of oil closes the gaps, 0.7 mm of
+ * silicone rubber at 0.25 W/(m K), a dusting of flour).
+ */
+export const underlays = {
+  nothing: { resistance: 0, glow: 1, sticks: true },
+  flour: { resistance: 0.001, glow: 1, sticks: false },
+  oil: { resistance: -0.003, glow: 1, sticks: false },
+  paper: { resistance: 0, glow: 1, sticks: false },
+  mat: { resistance: 0.0028, glow: 1, sticks: false },
+  dripTray: { resistance: 0, glow: 0.5, sticks: false },
+} satisfies Record<string, { resistance: number; glow: number; sticks: boolean }>;
+export type Underlay = keyof typeof underlays;
+
 /** How much faster a wash browns the crust (estimates). */
 export const washFactors = {
   none: 0.75,

@@ -2,6 +2,7 @@ import type { ItemInput } from '../contracts/item';
 import { pastriesOf } from '../contracts/products';
 import { formItem, titleOf } from './forms';
 import { forms, type Form } from './formNames';
+import { standOf } from './stations/oven/standing';
 import { styleOf } from './stations/dough/formula';
 import { vesselGeometry } from '../vessels/vessel';
 
@@ -45,7 +46,7 @@ export function asForm(item: ItemInput, form: Form, people: number): ItemInput {
   const kept = dough === item.dough;
   const leaves = { leavesInStack: to.folds.leavesInStack, laying: to.folds.laying };
   const ours = forms.some((f) => titleOf(f) === item.title);
-  return {
+  const made: ItemInput = {
     ...item,
     title: ours ? to.title : item.title,
     sign: to.sign,
@@ -62,7 +63,15 @@ export function asForm(item: ItemInput, form: Form, people: number): ItemInput {
       ...(item.cut.variants && to.product === item.product ? { variants: item.cut.variants } : {}),
     },
     seal: { ...to.seal, wash: to.seal.wash === 'none' ? 'none' : item.seal.wash },
-    oven: { ...to.oven, mode: item.oven.mode, rack: item.oven.rack },
-    clock: { cook: item.clock.cook, standMinutes: to.clock.standMinutes },
+    oven: { ...to.oven, mode: item.oven.mode, rack: item.oven.rack, ...wishes(item.oven) },
+    clock: item.clock,
   };
+  return { ...made, clock: { cook: item.clock.cook, standMinutes: standOf(made).usualMin } };
 }
+
+/** What a cook wishes of any bake: how brown, from where, made how long before. */
+const wishes = ({ liked, from, aheadDays }: ItemInput['oven']): Partial<ItemInput['oven']> => ({
+  ...(liked ? { liked } : {}),
+  ...(from ? { from } : {}),
+  ...(aheadDays ? { aheadDays } : {}),
+});

@@ -1,5 +1,8 @@
 import { planClock, type ClockPlan, type Scheduled } from '../clock/chain';
+import type { ItemInput } from '../contracts/item';
 import { planItem, type ItemPlan } from './item';
+import { ovenCompany } from './ovenCompany';
+import type { InCompany } from './stations/oven/spec';
 import { heatsOf } from './stations/oven/programme';
 import { asMade, type SharedDough } from './sharedDough';
 import { problem, type Problem } from './problem';
@@ -20,23 +23,47 @@ export interface BakePlanResult {
 /** A bake's inputs go in, its plan comes out: the one place where stations and items meet. Pure; it knows no clock of the day. */
 export function planBake({ meal, items: asked, kitchen, labels }: BakeInput): BakePlanResult {
   const { items, doughs } = asMade(asked, kitchen);
-  const plans = items.map((item, i) =>
-    toldToDivide(
-      remember(['item', item, kitchen], () => planItem(item, kitchen)),
-      i,
-      doughs,
-    ),
-  );
+  const planned = (company: (InCompany | null)[]) =>
+    items.map((item, i) =>
+      toldToDivide(
+        remember(['item', item, kitchen, company[i] ?? null], () => planItem(item, kitchen, company[i] ?? null)),
+        i,
+        doughs,
+      ),
+    );
+  const clockOf = (plans: readonly ItemPlan[]) => planClock(scheduled(items, plans, doughs), kitchen, meal.serveAt);
+  let plans = planned([]);
+  let clock = clockOf(plans);
+  // what bakes together bakes longer: worked out again with what is in beside it, as the Clock placed it
+  const company = ovenCompany(clock.ovenRuns, plans);
+  if (company.some((c) => c)) {
+    plans = planned(company);
+    clock = clockOf(plans);
+  }
   const muchFor = tooMuch(plans, meal.mouthCount);
-  const scheduled = items.map(({ title, clock, oven }, i): Scheduled => {
+  return {
+    items: muchFor.length ? plans.map((p) => ({ ...p, problems: [...p.problems, ...muchFor] })) : plans,
+    clock,
+    needs: needsOf(items, plans),
+    who: whoEats(meal, items, plans, labels),
+    doughs,
+  };
+}
+
+/** What the Clock takes of each item. */
+const scheduled = (
+  items: readonly ItemInput[],
+  plans: readonly ItemPlan[],
+  doughs: readonly SharedDough[],
+): Scheduled[] =>
+  items.map(({ title, clock, oven }, i): Scheduled => {
     const { steps, oven: bake } = plans[i];
-    const heats = heatsOf(oven);
     const batch = doughs.find((d) => d.members.some((m) => m.index === i && m !== d.members[0]));
     return {
       title,
       ...(batch ? { doughOf: batch.members[0].index } : {}),
       cook: clock.cook,
-      heats,
+      heats: heatsOf(oven),
       mode: oven.mode,
       steps,
       trays: bake.trays,
@@ -44,14 +71,6 @@ export function planBake({ meal, items: asked, kitchen, labels }: BakeInput): Ba
       blindPreheatMin: bake.blindPreheatMin,
     };
   });
-  return {
-    items: muchFor.length ? plans.map((p) => ({ ...p, problems: [...p.problems, ...muchFor] })) : plans,
-    clock: planClock(scheduled, kitchen, meal.serveAt),
-    needs: needsOf(items, plans),
-    who: whoEats(meal, items, plans, labels),
-    doughs,
-  };
-}
 
 /** The rest of a dough that serves several says how it is divided first; where it is too little for all, that is said. */
 function toldToDivide(plan: ItemPlan, index: number, doughs: readonly SharedDough[]): ItemPlan {

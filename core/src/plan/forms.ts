@@ -9,6 +9,7 @@ import type { ReadyName } from './fillings/readyNames';
 import type { Form } from './formNames';
 import { starterItem } from './starters';
 import { usualCase } from './stations/oven/programme';
+import { standOf } from './stations/oven/standing';
 import { foldsOf, startOf } from './stations/dough/formula';
 
 interface Start {
@@ -24,7 +25,6 @@ interface Start {
   filling: ReadyName;
   seal?: Partial<SealInput>;
   oven?: Partial<ItemInput['oven']>;
-  standMinutes?: number;
 }
 
 const round = (top: number, bottom: number, depth: number, rim = 0) =>
@@ -58,7 +58,6 @@ const starts: Record<Form, Start> = {
     filling: 'stewedApple',
     seal: { glue: 'water', wash: 'milk' },
     oven: { setC: 200 },
-    standMinutes: 5,
   },
   dishPie: {
     product: 'dishPie',
@@ -66,7 +65,6 @@ const starts: Record<Form, Start> = {
     count: (m) => Math.max(4, m),
     cut: (m) => ({ vessel: plate(m), vesselName: nameOf(plate(m), 'pie dish') }),
     filling: 'chickenLeek',
-    standMinutes: 15,
   },
   lidOnly: {
     product: 'potPies',
@@ -84,7 +82,7 @@ const starts: Record<Form, Start> = {
     }),
     filling: 'beefAndAle',
     seal: { slits: 5, slitMm: 25 },
-    oven: { setC: 200 },
+    oven: { setC: 190, rack: 'low' },
   },
   potPies: { product: 'potPies', title: 'Pot pies', count: (m) => m, filling: 'chickenLeek' },
   linedPots: {
@@ -119,7 +117,6 @@ const starts: Record<Form, Start> = {
     filling: 'braisedBeef',
     seal: { crimp: 'fork', vent: 'holes', slits: 1, holeMm: 7, rimMm: 6 },
     oven: { setC: 190 },
-    standMinutes: 12,
   },
   openTart: {
     product: 'dishPie',
@@ -129,7 +126,6 @@ const starts: Record<Form, Start> = {
     filling: 'leekCustard',
     seal: { glue: 'none', slits: 0, wash: 'none', crimp: 'fork' },
     oven: { setC: 170, blind: usualCase },
-    standMinutes: 30,
   },
   lattice: {
     product: 'dishPie',
@@ -139,7 +135,6 @@ const starts: Record<Form, Start> = {
     filling: 'plums',
     seal: { wash: 'milk', glue: 'water' },
     oven: { setC: 220, then: [{ fromMin: 20, setC: 180 }] },
-    standMinutes: 150,
   },
   rolls: {
     product: 'handPies',
@@ -199,7 +194,6 @@ const starts: Record<Form, Start> = {
     title: 'A coil',
     count: (m) => Math.max(6, m),
     filling: 'greensCheese',
-    standMinutes: 20,
   },
 };
 
@@ -220,9 +214,9 @@ export function formItem(form: Form, people: number, cook: string): ItemInput {
     cut: { ...plain.cut, ...s.cut?.(people) },
     seal: { ...plain.seal, ...s.seal },
     oven: { ...plain.oven, ...s.oven },
-    clock: { ...plain.clock, standMinutes: s.standMinutes ?? plain.clock.standMinutes },
   };
+  const stood = { ...item, clock: { ...plain.clock, standMinutes: standOf(item).usualMin } };
   return s.style
-    ? { ...item, dough: { ...item.dough, ...startOf(s.style) }, folds: { ...item.folds, ...foldsOf(s.style) } }
-    : item;
+    ? { ...stood, dough: { ...item.dough, ...startOf(s.style) }, folds: { ...item.folds, ...foldsOf(s.style) } }
+    : stood;
 }

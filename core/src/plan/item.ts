@@ -8,6 +8,7 @@ import type { Figure } from './figure';
 import { fillingSteps, ovenSteps } from './steps/around';
 import { type ItemInput } from '../contracts/item';
 import { planOven, type OvenPlan } from './stations/oven/station';
+import type { InCompany } from './stations/oven/spec';
 import { planDay } from './coldLine/day';
 import type { ColdLine } from './coldLine/line';
 import { planSeal, type SealPlan } from './stations/seal/station';
@@ -34,12 +35,12 @@ export interface ItemPlan {
   problems: Problem[];
 }
 
-/** Works out one item in one kitchen: a pure function of its inputs. */
-export function planItem(item: ItemInput, kitchen: KitchenInput): ItemPlan {
+/** Works out one item in one kitchen, with what is in the oven beside it: a pure function of its inputs. */
+export function planItem(item: ItemInput, kitchen: KitchenInput, company: InCompany | null = null): ItemPlan {
   const cut = planCut(item, kitchen);
   const dough = planDough(item, kitchen, cut);
   const filling = planFilling(item, kitchen, cut, dough);
-  const oven = planOven(item, kitchen, cut, filling);
+  const oven = planOven(item, kitchen, cut, dough, filling, company);
   const seal = planSeal(item, kitchen, cut, filling, oven);
   const day = planDay(item, kitchen, cut, dough, filling, seal);
   const lamination = planLamination(item, kitchen, cut, dough, day);
@@ -86,7 +87,7 @@ export function* problemsInTurn(item: ItemInput, kitchen: KitchenInput): Generat
   yield planLamination(item, kitchen, cut, dough).problems;
   const filling = planFilling(item, kitchen, cut, dough);
   yield filling.problems;
-  const oven = planOven(item, kitchen, cut, filling);
+  const oven = planOven(item, kitchen, cut, dough, filling);
   yield oven.problems;
   const seal = planSeal(item, kitchen, cut, filling, oven);
   yield seal.problems;

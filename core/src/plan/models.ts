@@ -10,6 +10,8 @@ import { recalibrate, RecalibrateInput } from './questions/recalibrate';
 import { remedies, RemediesInput } from './questions/remedies';
 import { doughShapes, FridgeShapesInput } from './questions/shapes';
 import { coolings, CoolingsInput } from './questions/coolings';
+import { bestProgramme, ProgrammeInput } from './questions/programme';
+import { ovenLoad, OvenLoadInput } from './questions/ovenLoad';
 import { storing, StoringInput } from './questions/storing';
 import { whatIf, WhatIfInput } from './questions/whatIf';
 import { BakeInput, ItemPlanInput } from './inputs';
@@ -50,6 +52,24 @@ export const planModels = [
     certainty: 'physics',
     input: CoolingsInput,
     run: coolings,
+  }),
+  model({
+    name: 'plan.programme',
+    summary: 'The best way to bake an item: heats, shelf, what it stands on and foil, beside the cook’s own',
+    units: '°C, min',
+    source: 'Bounded search over oven.bake',
+    certainty: 'estimate',
+    input: ProgrammeInput,
+    run: bestProgramme,
+  }),
+  model({
+    name: 'plan.ovenLoad',
+    summary: 'The one oven over a day: loads and shelves, heats that suit each, minutes between, and its air',
+    units: '°C, min, kg',
+    source: 'plan.bake; oven.bake at heats around what is set',
+    certainty: 'estimate',
+    input: OvenLoadInput,
+    run: ovenLoad,
   }),
   model({
     name: 'plan.storing',

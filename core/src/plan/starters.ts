@@ -1,5 +1,6 @@
 import type { ItemInput } from '../contracts/item';
 import { planCut } from './stations/cut/station';
+import { standOf } from './stations/oven/standing';
 import type { Pastry, Product } from '../contracts/products';
 import { pastriesOf } from '../contracts/products';
 import type { MealInput } from '../contracts/meal';
@@ -179,9 +180,10 @@ export function starterItem(
     oven: { setC: 200, mode: 'conv', rack: 'middle', support: 'trayDark', ...s.oven },
     clock: { cook, standMinutes: 10 },
   };
+  const stood = { ...item, clock: { cook, standMinutes: standOf(item).usualMin } };
   return fits === 'roughPuff'
-    ? { ...item, folds: { ...item.folds, rolledLengthMm: lengthForMass(planCut(item, plainKitchen).doughMassG) } }
-    : item;
+    ? { ...stood, folds: { ...item.folds, rolledLengthMm: lengthForMass(planCut(item, plainKitchen).doughMassG) } }
+    : stood;
 }
 
 /** Slits that let the steam of a usual filling out, by what is closed. */

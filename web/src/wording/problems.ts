@@ -2,7 +2,7 @@ import type { LeakCause } from '@crustallum/core/sealing/seals';
 import { leakWords } from './seal';
 import { cold, firstAllowed, firstStage, localRules, secondAllowed, secondStage, throughWarm } from './guidance';
 import type { Refusal } from '@crustallum/core/quantities/refusal';
-import { area, degrees, degreesApart, long, plain, sides, span, thin, weight } from './numbers';
+import { area, counted, degrees, degreesApart, long, plain, sides, span, thin, weight } from './numbers';
 import { pastryWords } from './words';
 import type { Problem, ProblemCode } from '@crustallum/core/plan/problem';
 import type { Pastry } from '@crustallum/core/contracts/products';
@@ -138,6 +138,16 @@ const sentences: Record<ProblemCode, (v: Values) => string> = {
   own_bake_short: (v) =>
     `After ${g(v, 'own')} min its middle is at ${degrees(Number(v['coreC']), 0)}, and ${degrees(Number(v['target']), 0)} makes it hot through${Number(v['safe']) > 0 ? `: that is at ${g(v, 'safe')} min` : ''}.`,
   own_bake_dark: (v) => `At ${g(v, 'own')} min its top is dark from ${g(v, 'dark')} on; ours is ${g(v, 'ours')}.`,
+  stand_short: (v) =>
+    `It stands ${g(v, 'minutes')} min: raw mince or poultry stands ${g(v, 'least')} at least, heat goes on inwards.`,
+  kept_long: (v) =>
+    `Closed and raw in the fridge for ${counted(Number(v['days']), 'day', 'days')}: it keeps ${g(v, 'hours')} h at most. Frozen it keeps for weeks.`,
+  kept_frozen_long: (v) =>
+    Number(v['months'])
+      ? `${counted(Number(v['days']), 'day', 'days')} in the freezer: good for ${counted(Number(v['months']), 'month', 'months')}.`
+      : 'This is not to be frozen raw.',
+  frozen_dish_cracks: () =>
+    'Glass or ceramic from the freezer into a hot oven cracks: thaw it in the fridge overnight, or use tin or foil.',
   heat_after_end: (v) =>
     `${degrees(Number(v['setC']), 0)} from ${g(v, 'fromMin')} min: it is out at ${g(v, 'minutes')}.`,
   case_raw: (v) =>

@@ -3,7 +3,9 @@ import { leakWords } from './seal';
 import { throughWarm } from './guidance';
 import { styleWords } from './dough';
 import type { Reason } from '@crustallum/core/plan/figure';
-import { brushWords, heatsWords } from './oven';
+import { brushWords, heatsWords, standRules, underWords } from './oven';
+import type { Underlay } from '@crustallum/core/oven/tables';
+import type { StandRule } from '@crustallum/core/plan/stations/oven/standing';
 import { area, counted, degrees, long, plain, sides, span, thin, weight } from './numbers';
 import { coolingWords, fatWords, methodWords } from './words';
 
@@ -214,6 +216,9 @@ const sentences: Record<string, (v: Values) => string> = {
     s(v, 'support') === 'stone' || s(v, 'support') === 'steel'
       ? `the ${s(v, 'support')} has to be as hot as the oven, at ${degrees(Number(v['setC']), 0)}`
       : `its air comes to ${degrees(Number(v['setC']), 0)}, and ten minutes more for the walls`,
+  'oven.stand': (v) =>
+    `${standRules[s(v, 'rule') as StandRule]}: ${g(v, 'low')} to ${g(v, 'high')} min${Number(v['mouth']) >= 1 ? `; it burns no mouth after ${g(v, 'mouth')}` : ''}${Number(v['hot']) >= 1 ? ` and is hot until ${g(v, 'hot')}` : ''}${Number(v['sweats']) ? `; in the tin the base sweats from ${g(v, 'sweats')}, on a rack it does not` : ''}`,
+  'oven.under': (v) => `${underWords[s(v, 'under') as Underlay]}; ${s(v, 'trays')} to a tray`,
   'oven.noLid': () => 'there is no lid to colour',
   'oven.lookOpen': (v) =>
     `the middle may be near ${degrees(Number(v['target']), 0)} then; not later than ${g(v, 'latest')}`,

@@ -43,6 +43,7 @@ export const stepWords: Record<StepCode, string> = {
   weightsOut: 'Weights out',
   sealCase: 'Egg on',
   caseCool: 'Case cools',
+  keepPies: 'Keep',
   glaze: 'Brush',
   preheat: 'Heat up',
   setOven: 'Oven on',
@@ -415,6 +416,19 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
           ? 'Raw meat, fish or egg: apart from everything ready to eat, and kept cold until it goes in. Do not wash raw poultry.'
           : 'Fingers curled in, away from the edge of the knife.',
       );
+    case 'keepPies':
+      return s.values['place'] === 'freezer'
+        ? make(
+            `Freeze ${title}`,
+            `Open on a tray, not touching, until they are hard: about ${span(Number(s.values['hardMin']))}. Then bagged and labelled. They go into the oven frozen.`,
+            'In the freezer, next',
+            'Raw filling: never thawed and frozen again.',
+          )
+        : make(
+            `${title} into the fridge`,
+            `Closed and covered on their tray, low down; ${counted(Number(s.values['days']), 'day', 'days')}.`,
+            'In the fridge, next',
+          );
     case 'preheat':
       return make(
         Number(s.values['fromC'])

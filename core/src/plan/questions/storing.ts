@@ -7,43 +7,13 @@ import { planBakeTime } from '../../oven/bakePlan';
 import { thickeners } from '../../filling/thickening';
 import { planItem } from '../item';
 import { isSweet } from '../stations/filling/result';
+import { pieKeeps, unknownLimit, type Reheat } from '../pieKeeps';
 
 /** What the model `plan.storing` takes: the item whose pies are to be put away. */
 export class StoringInput {
   @Nested(() => ItemInput) item!: ItemInput;
   @Nested(() => KitchenInput) kitchen!: KitchenInput;
 }
-
-/** Oven heat and minutes that bring a baked pie back, from the fridge and from the freezer. */
-interface Reheat {
-  setC: number;
-  minutes: readonly [number, number];
-  frozen: readonly [number, number];
-}
-interface Row {
-  rawHours: number;
-  /** Months; 0 where it is not advised. */
-  rawMonths: number;
-  bakedDays: number;
-  bakedMonths: number;
-  reheat: Reheat;
-}
-const reheat = (setC: number, from: number, to: number, frozenFrom: number, frozenTo: number): Reheat => ({
-  setC,
-  minutes: [from, to],
-  frozen: [frozenFrom, frozenTo],
-});
-/** Usual guidance: limits of safety in the fridge, of quality in the freezer; the shorter end of each. Estimates. */
-const rows = {
-  handCooked: { rawHours: 24, rawMonths: 2, bakedDays: 3, bakedMonths: 2, reheat: reheat(180, 15, 20, 25, 35) },
-  handRaw: { rawHours: 12, rawMonths: 1, bakedDays: 3, bakedMonths: 2, reheat: reheat(180, 15, 20, 25, 35) },
-  fruit: { rawHours: 24, rawMonths: 3, bakedDays: 4, bakedMonths: 3, reheat: reheat(175, 15, 20, 30, 40) },
-  dish: { rawHours: 24, rawMonths: 2, bakedDays: 3, bakedMonths: 2, reheat: reheat(180, 25, 35, 50, 70) },
-  dishRaw: { rawHours: 12, rawMonths: 1, bakedDays: 3, bakedMonths: 2, reheat: reheat(180, 25, 35, 50, 70) },
-  leaves: { rawHours: 24, rawMonths: 2, bakedDays: 3, bakedMonths: 1, reheat: reheat(180, 10, 15, 20, 30) },
-  oil: { rawHours: 24, rawMonths: 1, bakedDays: 2, bakedMonths: 2, reheat: reheat(170, 20, 20, 35, 45) },
-  custard: { rawHours: 0, rawMonths: 0, bakedDays: 2, bakedMonths: 0, reheat: reheat(150, 15, 20, 30, 40) },
-} as const satisfies Record<string, Row>;
 
 export const storingCautions = [
   'unknown',
@@ -76,18 +46,7 @@ export interface Storing {
 const frozenC = -18;
 const glassy = new Set(['glass', 'ceramic']);
 
-/** Of what is not all known the shortest is said: nothing is promised of it. */
-const unknownLimit = { rawHours: 12, bakedDays: 2 } as const;
 const reheatCoreC = 75;
-
-function rowOf({ product, dough, filling }: ItemInput, raw: boolean): Row {
-  if (filling.type === 'custard') return rows.custard;
-  if (dough.pastry === 'filo') return rows.leaves;
-  if (isSweet(filling.type)) return rows.fruit;
-  if (dough.fat === 'oil') return rows.oil;
-  const hand = product === 'handPies';
-  return raw ? (hand ? rows.handRaw : rows.dishRaw) : hand ? rows.handCooked : rows.dish;
-}
 
 /**
  * How long an item's pies keep, closed and raw or baked, in the fridge or the freezer; their bake from frozen by the same
@@ -96,7 +55,7 @@ function rowOf({ product, dough, filling }: ItemInput, raw: boolean): Row {
 export function storing({ item, kitchen }: StoringInput): Storing {
   const plan = planItem(item, kitchen);
   const { raw, finishedG } = plan.filling;
-  const row = rowOf(item, raw);
+  const row = pieKeeps(item, raw);
   const { spec, bake } = plan.oven;
   const named = item.filling.ingredients.every((i) => ingredientNamed(i.name) !== null);
   const unknown = finishedG === null || !named;
@@ -115,6 +74,11 @@ export function storing({ item, kitchen }: StoringInput): Storing {
           kitchen.bakeRatios,
         ).proposed
       : null;
+  const coldC = kitchen.fridgeC + 2;
+  const chilled =
+    item.oven.from === 'freezer'
+      ? planBakeTime({ ...spec, filling: { ...spec.filling, startC: coldC }, crustStartC: coldC }, kitchen.bakeRatios)
+      : bake;
   const has = (words: RegExp) => item.filling.ingredients.some((i) => words.test(i.name));
   return {
     eachG: (plan.cut.doughMassG + plan.filling.totalG) / Math.max(1, plan.cut.pieces),
@@ -124,7 +88,7 @@ export function storing({ item, kitchen }: StoringInput): Storing {
         ? {
             months: row.rawMonths,
             minutes: frozen,
-            moreMin: frozen === null || bake.proposed === null ? null : frozen - bake.proposed,
+            moreMin: frozen === null || chilled.proposed === null ? null : frozen - chilled.proposed,
           }
         : null,
     bakedDays: Math.min(row.bakedDays, unknown ? unknownLimit.bakedDays : Infinity),

@@ -1,5 +1,6 @@
 import type { ItemInput } from '../../contracts/item';
 import type { KitchenInput } from '../../contracts/kitchen';
+import { freezingMinutes } from '../../oven/freezing';
 import { preparingMinutes } from '../../filling/work';
 import { isFrozen } from '../keeps';
 import { ingredientNamed } from '../../ingredients/named';
@@ -135,6 +136,29 @@ const doneSign = ({ filling }: ItemInput): string =>
       ? 'bubbles'
       : '';
 
+/** What is made ahead lies closed and raw in the fridge, or open on a tray in the freezer and bagged when it is hard. */
+function made(item: ItemInput, kitchen: KitchenInput, oven: OvenPlan): Step[] {
+  const { from, aheadDays = 0 } = item.oven;
+  const frozen = from === 'freezer';
+  if (from === 'room' || (!frozen && !aheadDays)) return [];
+  const hardMin = frozen ? freezingMinutes(oven.spec, kitchen.freezerC) : 0;
+  const minutes = Math.max(hardMin, aheadDays * dayMin);
+  const longest = frozen ? oven.keeps.rawMonths * monthMin : oven.keeps.rawHours * 60;
+  return [
+    whole(
+      'keepPies',
+      'pastry',
+      'cold',
+      minutes,
+      { place: frozen ? 'freezer' : 'fridge', days: aheadDays, hardMin },
+      Math.max(0, longest - minutes),
+    ),
+  ];
+}
+
+const dayMin = 24 * 60;
+const monthMin = 30 * dayMin;
+
 /** The last brush, the bake with what is done meanwhile, and its stand before the table. */
 export function ovenSteps(
   item: ItemInput,
@@ -146,6 +170,7 @@ export function ovenSteps(
   const minutes = oven.minutes ?? unknownBakeMin;
   const brushed = glaze(item, kitchen, cut, seal);
   return [
+    ...made(item, kitchen, oven),
     ...(brushed ? [brushed] : []),
     whole('bake', 'pastry', 'oven', minutes, {
       setC: item.oven.setC,

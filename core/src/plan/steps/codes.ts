@@ -33,6 +33,7 @@ export const stepCodes = [
   'weightsOut',
   'sealCase',
   'caseCool',
+  'keepPies',
   'glaze',
   'preheat',
   'bake',

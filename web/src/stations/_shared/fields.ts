@@ -589,7 +589,7 @@ export const fields = {
     step: 1,
     good: [5, 20],
     from: 0,
-    to: 90,
+    to: 240,
   },
 
   pastry: {
@@ -873,6 +873,53 @@ export const fields = {
       ['trayDark', 'dark tray'],
       ['stone', 'stone'],
       ['steel', 'steel'],
+    ],
+  },
+  under: {
+    kind: 'pick',
+    path: 'oven.under',
+    label: 'Between it and the tray',
+    unset: 'paper',
+    long: true,
+    options: [
+      ['paper', 'paper'],
+      ['nothing', 'nothing'],
+      ['flour', 'flour'],
+      ['oil', 'oil'],
+      ['mat', 'a mat'],
+      ['dripTray', 'nothing, a tray below'],
+    ],
+  },
+  from: {
+    kind: 'pick',
+    path: 'oven.from',
+    label: 'Goes in from',
+    unset: 'fridge',
+    options: [
+      ['fridge', 'fridge'],
+      ['room', 'room'],
+      ['freezer', 'freezer'],
+    ],
+  },
+  aheadDays: {
+    kind: 'rule',
+    path: 'oven.aheadDays',
+    unset: 0,
+    label: 'Made before',
+    unit: 'days',
+    step: 1,
+    from: 0,
+    to: 30,
+  },
+  liked: {
+    kind: 'pick',
+    path: 'oven.liked',
+    label: 'Lid wanted',
+    unset: 'gold',
+    options: [
+      ['light', 'light'],
+      ['gold', 'gold'],
+      ['deep', 'deep'],
     ],
   },
   // the same inputs as they are called for pies of leaf

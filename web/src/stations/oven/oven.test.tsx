@@ -10,6 +10,7 @@ async function atOven(form: Form, oven: Partial<ItemInput['oven']> = {}): Promis
   new FakeServer().planned([{ ...item, oven: { ...item.oven, then: undefined, blind: undefined, ...oven } }]);
   open('/bakes/bake1/bake1item1/oven');
   await heading('Oven');
+  fireEvent.click(screen.getByRole('radio', { name: 'programme' }));
 }
 const oven = () => store.getState().desk.items[0]?.document.oven;
 const bakes = () => within(screen.getByRole('region', { name: 'How it is baked' }));

@@ -1,14 +1,13 @@
 import type { ItemPlan } from '@crustallum/core/plan/item';
 import { glosses, washGramsPerM2, type WashColour } from '@crustallum/core/sealing/wash';
 import { useItem } from '../../desk/useItem';
+import { brown, crustColour } from '../../design/drawings/browned';
 import { Because } from '../../design/ui/Because';
 import { area, counted, plain, span, weight } from '../../wording/numbers';
 import { glossWords } from '../../wording/seal';
 import { fields } from '../_shared/fields';
 
 const words = new Map(fields.wash.options);
-/** Browning dose as a share of the way from straw to too dark, by its logarithm as eyes have it; for drawing. */
-const brown = (dose: number): number => Math.min(1, Math.max(0.04, Math.log(dose / 0.35) / Math.log(10 / 0.35)));
 
 /** The colour each wash would come to in this bake, what is brushed on, and the eggs to their last gram. */
 export function WashView({ plan, bakeMin }: { plan: ItemPlan; bakeMin: number | null }) {
@@ -93,7 +92,7 @@ function Patch({ colour }: { colour: WashColour }) {
         width="68"
         height="48"
         rx="6"
-        fill={`color-mix(in oklab, var(--color-crust) ${Math.round(100 * b)}%, var(--color-dough))`}
+        fill={crustColour(colour.dose)}
         stroke="var(--color-ink)"
         strokeWidth="2"
       />

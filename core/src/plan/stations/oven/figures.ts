@@ -5,7 +5,10 @@ import { figure, type Figure } from '../../figure';
 import { heatsOf, heatsWord } from './programme';
 import type { OvenResult } from './result';
 
-export type OvenFigures = Record<'bake' | 'core' | 'base' | 'colour' | 'look' | 'blind' | 'preheat', Figure>;
+export type OvenFigures = Record<
+  'bake' | 'core' | 'base' | 'colour' | 'look' | 'blind' | 'preheat' | 'stand' | 'under',
+  Figure
+>;
 
 /** What the Oven shows, each with its reason. */
 export function ovenFigures(item: ItemInput, kitchen: KitchenInput, raw: boolean, r: OvenResult): OvenFigures {
@@ -62,6 +65,17 @@ export function ovenFigures(item: ItemInput, kitchen: KitchenInput, raw: boolean
           'oven.bake',
         )
       : figure(null, '°C', 'oven.noLid', {}, 'exact', 'oven.bake'),
+    ...roundTheBake(item, r),
+  };
+}
+
+/** When to look, and what goes before the bake and after it. */
+function roundTheBake(
+  item: ItemInput,
+  r: OvenResult,
+): Pick<OvenFigures, 'look' | 'blind' | 'stand' | 'under' | 'preheat'> {
+  const { bake, spec } = r;
+  return {
     look: figure(
       bake.lookAt,
       'min',
@@ -77,6 +91,29 @@ export function ovenFigures(item: ItemInput, kitchen: KitchenInput, raw: boolean
       r.blind ? { set: r.blind.setMin ?? 0, dry: r.blind.dryMin ?? 0, left: r.blind.waterLeft * 100 } : {},
       'estimate',
       'oven.blind',
+    ),
+    stand: figure(
+      item.clock.standMinutes,
+      'min',
+      'oven.stand',
+      {
+        rule: r.stand.rule,
+        low: r.stand.lowMin,
+        high: r.stand.highMin,
+        mouth: r.after?.mouthMin ?? 0,
+        hot: r.after?.hotUntilMin ?? 0,
+        sweats: r.after?.sweatsMin ?? 0,
+      },
+      'estimate',
+      'usual guidance; cooling of one body',
+    ),
+    under: figure(
+      r.trays,
+      '',
+      'oven.under',
+      { under: item.oven.under ?? 'paper', trays: r.onTrays.join(' and ') },
+      'estimate',
+      'oven.bake',
     ),
     preheat: figure(
       r.preheatMin,

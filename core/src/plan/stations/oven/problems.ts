@@ -1,6 +1,7 @@
 import type { ItemInput } from '../../../contracts/item';
 import type { Finding } from '../../../oven/plausible';
 import { problem, type Problem, type ProblemCode } from '../../problem';
+import type { PieKeeps } from '../../pieKeeps';
 import { blindOf, heatsOf } from './programme';
 import type { OvenResult } from './result';
 import { hottestFruitC } from './spec';
@@ -21,7 +22,7 @@ const codes: Record<Finding['code'], ProblemCode> = {
 /** What does not work out at the Oven. */
 export function ovenProblems(
   item: ItemInput,
-  { bake, blind, findings, meanC, minutes, out }: OvenResult,
+  { bake, blind, findings, meanC, minutes, out, keeps, stand }: OvenResult,
   setsC: number | null,
 ): Problem[] {
   const { setC } = item.oven;
@@ -39,10 +40,36 @@ export function ovenProblems(
     ),
     ...programmeProblems(item, minutes, blind),
     ...ownMinutes(item, bake, out),
+    ...keptOver(item, keeps, bake),
+    ...(item.clock.standMinutes < stand.atLeastMin
+      ? [
+          problem('oven', 'stand_short', 'warn', ['clock.standMinutes'], {
+            minutes: item.clock.standMinutes,
+            least: stand.atLeastMin,
+          }),
+        ]
+      : []),
     ...(setsC !== null && out && out.coreC < Math.min(hottestFruitC, setsC) - handK
       ? [problem('oven', 'fruit_not_set', 'warn', ['oven.ownMin', 'oven.setC'], { coreC: out.coreC, setsC })]
       : []),
   ];
+}
+
+/** What is made ahead longer than it keeps, or frozen where it is not to be, or in a dish that cracks. */
+function keptOver(item: ItemInput, { rawHours, rawMonths }: PieKeeps, bake: OvenResult['bake']): Problem[] {
+  const { from, aheadDays = 0 } = item.oven;
+  if (from === 'freezer')
+    return [
+      ...(aheadDays > rawMonths * 30
+        ? [problem('oven', 'kept_frozen_long', 'warn', ['oven.aheadDays'], { days: aheadDays, months: rawMonths })]
+        : []),
+      ...(bake.advice.some((a) => a.code === 'THERMAL_SHOCK')
+        ? [problem('oven', 'frozen_dish_cracks', 'warn', ['oven.from', 'cut.vesselMaterial'], {})]
+        : []),
+    ];
+  return from !== 'room' && aheadDays * 24 > rawHours
+    ? [problem('oven', 'kept_long', 'stop', ['oven.aheadDays', 'oven.from'], { days: aheadDays, hours: rawHours })]
+    : [];
 }
 
 /** Less than a degree is no matter. */

@@ -1,21 +1,28 @@
 import type { ItemInput } from '../../../contracts/item';
 import type { KitchenInput } from '../../../contracts/kitchen';
 import type { Product } from '../../../contracts/products';
+import { crustOfDough } from '../../../dough/crust';
 import { simulateBake, type SeriesRow } from '../../../oven/bake';
 import type { BakeSpec, OvenStep } from '../../../oven/bakeInput';
 import { planBakeTime, type BakePlan } from '../../../oven/bakePlan';
 import { simulateBlind, type BlindBake } from '../../../oven/blind';
 import { preheatMinutes } from '../../../oven/preheat';
 import { heatConversions, plausible, type BakeClass, type Finding } from '../../../oven/plausible';
+import { afterBake, type AfterBake } from '../../../oven/afterBake';
+import { pieKeeps, type PieKeeps } from '../../pieKeeps';
+import { standOf, type Stand } from './standing';
 import { remember } from '../../memo';
 import type { CutPlan } from '../cut/station';
+import type { DoughPlan } from '../dough/station';
 import type { FillingPlan } from '../filling/station';
-import { bakeSpec, blindSpec, onTrays } from './spec';
+import { bakeSpec, blindSpec, onTrays, type InCompany } from './spec';
 
 /** The numbers of a bake that other rooms use. */
 export interface OvenResult {
   bake: BakePlan;
   spec: BakeSpec;
+  /** What is in the oven with it, and how long it would take alone; null where it is alone. */
+  company: (InCompany & { aloneMin: number | null }) | null;
   /** The same bake with the fan the other way, 20 °C moved: the what-if. */
   otherFan: { mode: 'conv' | 'fan'; setC: number; proposedMin: number | null };
   conversions: ReturnType<typeof heatConversions>;
@@ -36,6 +43,10 @@ export interface OvenResult {
   /** Shelves it takes in the oven, and the pies on each. */
   trays: number;
   onTrays: number[];
+  /** How long it stands, what comes of it as it stands, and how long it keeps. */
+  stand: Stand;
+  after: AfterBake | null;
+  keeps: PieKeeps;
   /** Whether heat and time can be meant. */
   findings: Finding[];
 }
@@ -70,11 +81,22 @@ function comesOut(item: ItemInput, bake: BakePlan, minutes: number | null): Seri
 }
 
 /** The bake of an item: time with its range, what decides, and whether its heat can be meant. */
-export function ovenResult(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, filling: FillingPlan): OvenResult {
-  const empty = blindSpec(item, bakeSpec(item, kitchen, cut, filling, null));
+export function ovenResult(
+  item: ItemInput,
+  kitchen: KitchenInput,
+  cut: CutPlan,
+  dough: DoughPlan,
+  filling: FillingPlan,
+  company: InCompany | null,
+): OvenResult {
+  const crust = dough.facts && crustOfDough(dough.facts.parts);
+  const empty = blindSpec(item, bakeSpec(item, kitchen, cut, crust, filling, null, null));
   const blind = empty && remember(['blind', empty], () => simulateBlind(empty));
-  const spec = bakeSpec(item, kitchen, cut, filling, blind);
+  const spec = bakeSpec(item, kitchen, cut, crust, filling, blind, company);
   const bake = remember(['bake', spec, kitchen.bakeRatios], () => planBakeTime(spec, kitchen.bakeRatios));
+  const alone = company && bakeSpec(item, kitchen, cut, crust, filling, blind, null);
+  const aloneBake =
+    alone && remember(['bake', alone, kitchen.bakeRatios], () => planBakeTime(alone, kitchen.bakeRatios));
   const trays = onTrays(item, cut);
   const mode: 'conv' | 'fan' = item.oven.mode === 'fan' ? 'conv' : 'fan';
   const less = mode === 'fan' ? -20 : 20;
@@ -85,21 +107,26 @@ export function ovenResult(item: ItemInput, kitchen: KitchenInput, cut: CutPlan,
     oven: { ...spec.oven, mode, steps: spec.oven.steps.map((s) => ({ ...s, setC: s.setC + less })) },
   };
   const minutes = item.oven.ownMin ?? bake.proposed;
+  const out = comesOut(item, bake, minutes);
   const meanC = meanHeatC(spec.oven.steps, minutes);
   const otherBake = remember(['otherFan', other], () => simulateBake(other));
   return {
     bake,
     spec,
+    company: company && { ...company, aloneMin: aloneBake?.proposed ?? null },
     otherFan: { mode, setC, proposedMin: otherBake.proposed },
     conversions: heatConversions(item.oven.mode === 'fan' ? Math.min(300, item.oven.setC + 20) : item.oven.setC),
     minutes,
-    out: comesOut(item, bake, minutes),
+    out,
     targetC: bake.targetC,
     blind,
     meanC,
     preheatMin: preheat(spec),
     blindPreheatMin: empty ? preheat(empty) : 0,
     trays: trays.length,
+    stand: standOf(item),
+    after: out && afterBake(spec, out.coreC, bake.boilingC, kitchen.roomC),
+    keeps: pieKeeps(item, filling.raw),
     onTrays: trays,
     findings: plausible({
       value: meanC,

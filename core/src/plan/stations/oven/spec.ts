@@ -1,8 +1,11 @@
+import type { Liking } from '../../../contracts/oven';
+import type { CrustOfDough } from '../../../dough/crust';
 import type { ItemInput } from '../../../contracts/item';
 import type { KitchenInput } from '../../../contracts/kitchen';
 import { simulatorShape } from '../../../filling/fillVolume';
 import { usualOtherMm } from '../../../filling/handPiece';
 import type { BakeSpec } from '../../../oven/bakeInput';
+import type { Beside } from '../../../oven/company';
 import { fillingKinds } from '../../../oven/tables';
 import { dryAt, type BlindBake, type BlindSpec } from '../../../oven/blind';
 import type { CrustType } from '../../../oven/tables';
@@ -57,28 +60,32 @@ export function bakeSpec(
   item: ItemInput,
   kitchen: KitchenInput,
   cut: CutPlan,
+  crust: CrustOfDough | null,
   filling: FillingPlan,
   blind: BlindBake | null,
+  company: InCompany | null,
 ): BakeSpec {
   const { oven } = item;
-  const crust: CrustType =
+  const kind: CrustType =
     item.dough.pastry === 'roughPuff' ? (item.folds.turns >= 3 ? 'puff' : 'flaky') : item.dough.pastry;
   const { leaves } = cut;
   const crustMm = (layers: number | undefined) =>
     Math.max(0.3, layers === undefined ? cut.rolled.thicknessMm : layers * brushedLeafMm(item));
   const { shape, depthMm } = outline(item, cut, filling);
-  const coldC = kitchen.fridgeC + 2;
+  const coldC = startsAtC(item, kitchen);
+  const own = crust ? { waterToDry: hundredth(crust.waterToDry) } : {};
   const lidOnly = item.product === 'potPies';
   const inDish = item.product !== 'handPies' && item.cut.vessel !== undefined && item.cut.vessel !== null;
   const pieces = Math.min(60, cut.pieces);
   return {
     shape,
-    top: isOpen(item) ? null : { type: crust, tMm: crustMm(leaves?.over) },
+    top: isOpen(item) ? null : { type: kind, tMm: crustMm(leaves?.over), ...own },
     base: lidOnly
       ? null
       : {
-          type: crust,
+          type: kind,
           tMm: crustMm(leaves?.under),
+          ...own,
           ...(blind
             ? { waterLeft: Math.max(driestBase, Math.min(1, blind.waterLeft)), sealed: blindOf(item)?.sealed }
             : {}),
@@ -87,34 +94,75 @@ export function bakeSpec(
       type: item.filling.type,
       depthMm: Math.max(3, Math.min(150, depthMm)),
       startC:
-        comesAtC(item) > filling.fillAtC
-          ? Math.min(filling.fillAtC, coldC + 4)
-          : Math.max(-30, Math.min(95, comesAtC(item))),
+        item.oven.from === 'freezer'
+          ? coldC
+          : comesAtC(item) > filling.fillAtC
+            ? Math.min(filling.fillAtC, coldC + 4)
+            : Math.max(-30, Math.min(95, comesAtC(item))),
       diceMm: item.filling.diceMm,
       ...setTarget(item, filling),
       ...(lidOnly ? { gapMm: 6 } : {}),
     },
     vessel: inDish ? { material: item.cut.vesselMaterial ?? 'tin' } : null,
     support: oven.support,
+    ...(oven.under && oven.under !== 'paper' ? { under: oven.under } : {}),
     // a stone or steel is waited for until it is as hot as the oven
     ...(oven.support === 'stone' || oven.support === 'steel' ? { supportPreheated: true } : {}),
-    ...(item.product === 'handPies'
-      ? { load: { pieces: cut.rings ?? pieces, trays: Math.min(3, onTrays(item, cut).length) } }
-      : pieces > 1
-        ? { load: { pieces } }
-        : {}),
+    ...loadOf(item, cut, pieces, company),
+    ...(company?.beside.length ? { beside: company.beside } : {}),
     oven: {
       mode: oven.mode,
       steps: heatsOf(oven),
       rack: oven.rack,
       offsetC: kitchen.ovenOffsetC,
       heaterW: kitchen.ovenW,
+      ...(kitchen.altitudeM ? { altitudeM: kitchen.altitudeM } : {}),
+      ...(company?.doorsMin.length ? { doorOpenMin: company.doorsMin } : {}),
     },
     wash: item.seal.wash,
+    ...(oven.liked ? { readyBrowning: likedBrowning[oven.liked] } : {}),
+    ...(crust
+      ? { sugarPct: Math.min(40, tenth(crust.sugarPct)), milkSolidsPct: Math.min(20, tenth(crust.milkSolidsPct)) }
+      : {}),
     // a case baked and filled stands in the room, not in the cold
     crustStartC: blind && isOpen(item) ? kitchen.roomC : coldC,
     ...(oven.tentFromMin === undefined ? {} : { tents: [[oven.tentFromMin, longestBakeMin]] as [number, number][] }),
   };
+}
+
+/** What is in the oven with an item: the other things, when the door opens for them, and the shelves they take. */
+export interface InCompany {
+  beside: Beside[];
+  doorsMin: number[];
+  trays: number;
+}
+
+const mostTrays = 3;
+
+/** Pieces and trays in the oven: an item's own, and the shelves of what is in with it. */
+function loadOf(item: ItemInput, cut: CutPlan, pieces: number, company: InCompany | null): Pick<BakeSpec, 'load'> {
+  const others = company?.trays ?? 0;
+  const hand = item.product === 'handPies';
+  const trays = Math.min(mostTrays, (hand ? onTrays(item, cut).length : 1) + others);
+  if (hand) return { load: { pieces: cut.rings ?? pieces, trays } };
+  if (pieces > 1) return { load: { pieces, ...(trays > 1 ? { trays } : {}) } };
+  return trays > 1 ? { load: { trays } } : {};
+}
+
+/** So that a gram more in the bowl is no other bake. */
+const hundredth = (x: number) => Math.round(x * 100) / 100;
+const tenth = (x: number) => Math.round(x * 10) / 10;
+
+/** Browning at which a lid is as the cook likes it (estimates around the middle of gold, 1.65). */
+export const likedBrowning: Record<Liking, number> = { light: 1.1, gold: 1.65, deep: 3.2 };
+
+/** What has been handled a little out of the fridge, K. */
+const handledK = 2;
+
+/** How cold a closed pie is when it goes in: by where it waited. */
+function startsAtC({ oven }: ItemInput, kitchen: KitchenInput): number {
+  if (oven.from === 'freezer') return kitchen.freezerC;
+  return oven.from === 'room' ? kitchen.roomC : kitchen.fridgeC + handledK;
 }
 
 /** What binds the juice of fruit has to set: its middle goes on to that, up to where it boils. */
@@ -136,7 +184,7 @@ export function blindSpec(item: ItemInput, spec: BakeSpec): BlindSpec | null {
   const { shape, vessel, support, oven, base } = spec;
   return {
     shape,
-    base: { type: base.type, tMm: base.tMm },
+    base: { type: base.type, tMm: base.tMm, ...(base.waterToDry === undefined ? {} : { waterToDry: base.waterToDry }) },
     vessel,
     support: support === 'unknown' ? 'tray' : support,
     ...(spec.supportPreheated ? { supportPreheated: true } : {}),

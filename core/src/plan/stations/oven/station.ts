@@ -2,9 +2,11 @@ import type { ItemInput } from '../../../contracts/item';
 import type { KitchenInput } from '../../../contracts/kitchen';
 import type { Problem } from '../../problem';
 import type { CutPlan } from '../cut/station';
+import type { DoughPlan } from '../dough/station';
 import type { FillingPlan } from '../filling/station';
 import { ovenFigures, type OvenFigures } from './figures';
 import { ovenProblems } from './problems';
+import type { InCompany } from './spec';
 import { ovenResult, type OvenResult } from './result';
 
 export interface OvenPlan extends OvenResult {
@@ -13,8 +15,15 @@ export interface OvenPlan extends OvenResult {
 }
 
 /** The Oven of an item: its bake, what is shown of it, and what does not work out. */
-export function planOven(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, filling: FillingPlan): OvenPlan {
-  const result = ovenResult(item, kitchen, cut, filling);
+export function planOven(
+  item: ItemInput,
+  kitchen: KitchenInput,
+  cut: CutPlan,
+  dough: DoughPlan,
+  filling: FillingPlan,
+  company: InCompany | null = null,
+): OvenPlan {
+  const result = ovenResult(item, kitchen, cut, dough, filling, company);
   return {
     ...result,
     figures: ovenFigures(item, kitchen, filling.raw, result),

@@ -1,3 +1,4 @@
+import { curveEnds } from './ends';
 import { tooltipStyle } from './tooltip';
 import type { SeriesRow } from '@crustallum/core/oven/bake';
 import { memo } from 'react';
@@ -20,6 +21,8 @@ export default memo(function MinuteCurves({
   target,
   hasBase,
   top,
+  minute,
+  endMin,
 }: {
   series: readonly SeriesRow[];
   out: number;
@@ -27,6 +30,9 @@ export default memo(function MinuteCurves({
   hasBase: boolean;
   /** What its upper side is called. */
   top: string;
+  /** The minute that is drawn elsewhere, and the end of the axis it shares with what stands below it. */
+  minute: number;
+  endMin: number;
 }) {
   const label = { fill: 'var(--color-ink)', fontSize: 15 };
   const all = series.flatMap((r) => [r.airC, r.surfaceC, r.baseC, r.coreC]);
@@ -37,27 +43,28 @@ export default memo(function MinuteCurves({
     .filter(([key]) => hasBase || key !== 'baseC')
     .map(([key, name, colour, dash]) => [key, name || top, colour, dash] as const);
   return (
-    <div style={{ width: '100%', maxWidth: 680 }}>
+    <div style={{ width: '100%', maxWidth: 825 }}>
       <div
         role="img"
         aria-label="Temperatures of oven air, lid, base and filling over the bake"
-        style={{ height: 190 }}
+        style={{ height: 150 }}
       >
         <ResponsiveContainer>
-          <LineChart data={series} margin={{ top: 8, right: 16, bottom: 0, left: 0 }}>
+          <LineChart data={series} margin={{ top: 6, right: curveEnds.right, bottom: 0, left: 0 }}>
             <CartesianGrid stroke="var(--color-hair)" strokeOpacity={0.35} vertical={false} />
             <XAxis
               dataKey="tMin"
               type="number"
-              domain={[0, 'dataMax']}
-              tick={label}
+              domain={[0, endMin]}
+              allowDataOverflow
+              tick={false}
+              height={4}
               stroke="var(--color-ink)"
-              unit="′"
-              ticks={tens(series.length)}
+              ticks={tens(endMin)}
             />
             <YAxis
               tick={label}
-              width={48}
+              width={curveEnds.left}
               stroke="var(--color-ink)"
               tickFormatter={(c: number) => degrees(c, 0)}
               ticks={Array.from({ length: (high - low) / 50 + 1 }, (_, i) => low + i * 50)}
@@ -74,7 +81,8 @@ export default memo(function MinuteCurves({
               strokeDasharray="7 5"
               label={{ value: `${degrees(target, 0)} needed`, position: 'insideBottomRight', ...label }}
             />
-            <ReferenceLine x={Math.round(out)} stroke="var(--color-ink)" strokeWidth={2} />
+            <ReferenceLine x={Math.round(out)} stroke="var(--color-ink)" strokeWidth={4} />
+            <ReferenceLine x={minute} stroke="var(--color-ink)" strokeWidth={1.5} />
             {shown.map(([key, name, stroke, dash]) => (
               <Line
                 key={key}
@@ -90,7 +98,7 @@ export default memo(function MinuteCurves({
           </LineChart>
         </ResponsiveContainer>
       </div>
-      <ul className="plain-list flex flex-wrap gap-x-5" style={{ fontSize: 15, paddingLeft: 48 }}>
+      <ul className="plain-list flex flex-wrap gap-x-5" style={{ fontSize: 15, paddingLeft: curveEnds.left }}>
         {shown.map(([key, name, stroke, dash]) => (
           <li key={key} className="flex items-center gap-2">
             <svg width="26" height="6" aria-hidden="true">
