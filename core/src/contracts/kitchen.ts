@@ -1,5 +1,6 @@
 import { FillingInput } from './filling';
-import { mostOwnFillings } from './most';
+import { OvenReadingInput } from '../oven/inputs';
+import { mostOvenReadings, mostOwnFillings } from './most';
 import { Stored, Version } from './stored';
 import { Nested, OneOf, NumberIn, Optional, NestedList, ListOf } from '../quantities/rules';
 import { flourIds } from '../ingredients/table';
@@ -50,6 +51,10 @@ export class KitchenInput {
   @ListOf(6) @ArrayMinSize(1) @IsString({ each: true }) @MaxLength(40, { each: true }) cooks!: string[];
   /** Who of them is there for part of the day only. */
   @Optional() @NestedList(() => CookHoursInput, 6) hours?: CookHoursInput[];
+  /** What a thermometer in the oven showed. */
+  @Optional() @NestedList(() => OvenReadingInput, mostOvenReadings) ovenReadings?: OvenReadingInput[];
+  /** How brown nine slices of bread came out, row by row from the back left: 0 pale to 4 too dark. */
+  @Optional() @ListOf(9) @NumberIn(0, 4, '', { integer: true, each: true }) breadSlices?: number[] | null;
   /** A stone or a steel plate there is to bake on. */
   @Optional() @OneOf(['stone', 'steel']) ovenPlate?: 'stone' | 'steel' | null;
   /** Height of the house over the sea: water boils cooler up there. */

@@ -13,6 +13,7 @@ export const runEventTypes = [
   'feel',
   'tick',
   'probe',
+  'look',
   'finish',
 ] as const;
 export type RunEventType = (typeof runEventTypes)[number];

@@ -3,6 +3,8 @@ import { celsiusToGas, gasToCelsius } from '../quantities/temperature';
 import { simulateBake } from './bake';
 import { simulateBlind, type BlindSpec } from './blind';
 import { preheatMinutes } from './preheat';
+import { BreadSlicesInput, ovenPlaces } from './breadSlices';
+import { OvenThermometerInput, readOvenThermometer } from './hiddenOven';
 import { kitchenFactor, planBakeTime } from './bakePlan';
 import * as inputs from './inputs';
 import { plausible } from './plausible';
@@ -86,6 +88,24 @@ export const ovenModels = [
     certainty: 'exact',
     input: inputs.CelsiusInput,
     run: (i) => ({ gas: celsiusToGas(i.temperatureC) }),
+  }),
+  model({
+    name: 'oven.places',
+    summary: 'Where an oven is hot and cool, from nine slices of bread',
+    units: 'colour 0 to 4; K',
+    source: 'Ratio of browning at the bake’s own activation energy',
+    certainty: 'estimate',
+    input: BreadSlicesInput,
+    run: (i) => ovenPlaces(i.slices),
+  }),
+  model({
+    name: 'oven.thermometer',
+    summary: 'What a simulated thermometer shows in a simulated oven',
+    units: '°C, min',
+    source: 'A stand-in: an oven off its dial that swings, a thermometer that lags',
+    certainty: 'estimate',
+    input: OvenThermometerInput,
+    run: readOvenThermometer,
   }),
   model({
     name: 'oven.offset',

@@ -12,6 +12,7 @@ import { doughShapes, FridgeShapesInput } from './questions/shapes';
 import { coolings, CoolingsInput } from './questions/coolings';
 import { bestProgramme, ProgrammeInput } from './questions/programme';
 import { ovenLoad, OvenLoadInput } from './questions/ovenLoad';
+import { look, LookInput } from './questions/look';
 import { storing, StoringInput } from './questions/storing';
 import { whatIf, WhatIfInput } from './questions/whatIf';
 import { BakeInput, ItemPlanInput } from './inputs';
@@ -70,6 +71,15 @@ export const planModels = [
     certainty: 'estimate',
     input: OvenLoadInput,
     run: ovenLoad,
+  }),
+  model({
+    name: 'plan.look',
+    summary: 'How a bake should look at a minute, and the rest of it by what is seen and probed',
+    units: 'min, °C',
+    source: 'oven.bake at the pace that was seen',
+    certainty: 'estimate',
+    input: LookInput,
+    run: look,
   }),
   model({
     name: 'plan.storing',

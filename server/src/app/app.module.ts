@@ -10,6 +10,7 @@ import { HealthModule } from '../health/health.module';
 import { KitchenModule } from '../kitchen/kitchen.module';
 import { LarderModule } from '../larder/larder.module';
 import { LogModule } from '../log/log.module';
+import { OvenThermometerModule } from '../ovenThermometer/ovenThermometer.module';
 import { ProbeModule } from '../probe/probe.module';
 import { StorageModule } from '../database/database.module';
 import { ToolsModule } from '../tools/tools.module';
@@ -31,6 +32,7 @@ export class AppModule {
         BenchModule,
         LogModule,
         ProbeModule,
+        OvenThermometerModule,
         ComputeModule.with(compute),
         HealthModule,
         ExchangeModule,

@@ -7,6 +7,7 @@ import { NewRunInput, RunEventsInput, StoredRun } from '@crustallum/core/contrac
 import { ChangeToolInput, StoredTool, ToolInput } from '@crustallum/core/contracts/tool';
 import { schemaOf } from '@crustallum/core/quantities/schema';
 import type { OpenAPIObject } from '@nestjs/swagger';
+import { ReadOvenThermometerDto } from '../ovenThermometer/ovenThermometer.dto';
 import { ReadProbeDto } from '../probe/probe.dto';
 
 /** What the routes take and answer. */
@@ -38,6 +39,7 @@ const documents = [
   ChangeToolInput,
   StoredTool,
   ReadProbeDto,
+  ReadOvenThermometerDto,
 ];
 
 /** The description of the server with every document as its own rules state it: nothing is written twice. */

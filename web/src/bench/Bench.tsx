@@ -16,6 +16,7 @@ import { Ticks } from '../stations/seal/Ticks';
 import { StepDrawing } from './StepDrawing';
 import { isWait, tickedOf, type BenchEvent, type BenchRun, type BenchState } from './run';
 import { ColdPresses, LeftPanel } from './LeftPanel';
+import { LookLeft, LookNow, useLook } from './LookNow';
 import { Pot } from './Pot';
 import { Timers } from './Timers';
 import { scale } from '../devices/scale';
@@ -87,6 +88,7 @@ function Running({
     (atScale || atBowl) && step && item?.parts ? { item, itemIndex: step.itemIndex, now: weighing, say } : null;
   const atPot = step?.code === 'cookFilling' && item ? { item, itemIndex: step.itemIndex, now: weighing, say } : null;
   const tools = scaled ? atScale ? <WeighOut {...scaled} /> : <FeelTests {...scaled} /> : atPot && <Pot {...atPot} />;
+  const looking = useLook(run, events, state, step?.code === 'look' ? step.itemIndex : null, now);
   useDraws(run, state, events);
   const reckoned = warmthNow(run, state, now);
   const minuteNow = () => state.warming.minute + (Date.now() - state.warming.since) / 60_000;
@@ -153,7 +155,7 @@ function Running({
     </button>
   );
   return (
-    <main className="bench">
+    <main className={`bench ${looking ? 'looking' : ''}`}>
       <section className="bench-now">
         <Pieces step={step} done={state.pieces} />
         <h1 className="sign bench-call" aria-live="polite">
@@ -179,6 +181,7 @@ function Running({
             onTick={(code, on) => void say('tick', { itemIndex: step.itemIndex, code, on })}
           />
         )}
+        {looking && <LookNow looking={looking} say={say} />}
         {!phone && tools}
         {step && !done && !phone && state.timers.length <= mostTimersBesideDrawing && <StepDrawing step={step} />}
         <Timers state={state} run={run} now={now} onStop={(stepIndex) => void say('timerStop', { stepIndex })} />
@@ -186,7 +189,8 @@ function Running({
       <section className={`bench-running ${scaled ? 'scaled' : ''}`}>
         {scaled && (atScale ? <ScaleReading {...scaled} /> : <Poured {...scaled} />)}
         {phone && tools}
-        {step && !done && !scaled && (
+        {looking && <LookLeft looking={looking} />}
+        {step && !done && !scaled && !looking && (
           <>
             <div className="bench-label">{benchStep ? 'running' : 'planned'}</div>
             <div className="bench-far">{benchStep ? timer(running * 60) : span(step.minutes)}</div>
@@ -231,9 +235,11 @@ function Running({
           )}
         </p>
       </section>
-      <LeftPanel run={run} state={state} warmth={warmth} rechill={rechill} quiet={isQuiet} now={now} probe={probe}>
-        {!narrow && coldPresses}
-      </LeftPanel>
+      {!looking && (
+        <LeftPanel run={run} state={state} warmth={warmth} rechill={rechill} quiet={isQuiet} now={now} probe={probe}>
+          {!narrow && coldPresses}
+        </LeftPanel>
+      )}
       {item && (
         <div className="bench-line">
           <ColdLine

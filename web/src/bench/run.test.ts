@@ -99,6 +99,12 @@ describe('a run replayed from its events', () => {
     expect(waits(event('next'), event('next'))).toEqual([0, 1]);
     expect(waits(event('next'), event('next'), event('next'))).toEqual([2]);
   });
+  it('leaves a bake in for as long as what was seen asks for, and no other', () => {
+    const steps = [step('bake', 'oven', 26), { ...step('bake', 'oven', 40), itemIndex: 1 }, step('look', 'tend', 1)];
+    const baking = { ...run, plan: { ...run.plan, steps } };
+    const seen = event('look', { itemIndex: 0, minute: 20, lid: 'paler', outMin: 31 });
+    expect(benchState(baking, [event('next'), event('next'), seen]).timers.map((t) => t.minutes)).toEqual([31, 40]);
+  });
   it('knows work from waiting', () => expect(run.plan.steps.map(isWait)).toEqual([false, false, true, false, true]));
 });
 

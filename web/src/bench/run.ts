@@ -1,6 +1,7 @@
 import type { Tick } from '@crustallum/core/plan/stations/seal/result';
 import type { EatersOfItem } from '../wording/eaters';
 import type { RunEventInput } from '@crustallum/core/contracts/run';
+import type { InCompany } from '@crustallum/core/plan/stations/oven/spec';
 import type { FormulaPart } from '@crustallum/core/dough/formula';
 import type { ColdLine } from '@crustallum/core/plan/coldLine/line';
 import { valueAt } from '@crustallum/core/plan/coldLine/line';
@@ -34,6 +35,8 @@ export interface RunPlan {
     ticks?: Tick[];
     /** For whom pieces are made apart, for whom it is not, and what it holds; runs begun before had none. */
     eaters?: EatersOfItem;
+    /** What is in the oven with it by plan; runs begun before had none. */
+    company?: InCompany;
     /** What the water was already multiplied by for its flour. */
     waterFactor?: number;
   }[];
@@ -146,6 +149,14 @@ export function benchState(run: BenchRun, events: readonly BenchEvent[]): BenchS
       timers = timers.filter((t) => t.stepIndex !== stopped);
       const begun = actual[stopped];
       if (begun) begun.to = at;
+    } else if (e.type === 'look' && typeof e.data['outMin'] === 'number') {
+      // what was seen moves the rest of that bake
+      const minutes = Number(e.data['outMin']);
+      const seen = Number(e.data['itemIndex']);
+      timers = timers.map((t) => {
+        const baking = steps[t.stepIndex];
+        return baking?.code === 'bake' && baking.itemIndex === seen ? { ...t, minutes } : t;
+      });
     } else if (e.type === 'cold') {
       if (e.data['into']) cold = { since: at, ...(e.data['cure'] as Omit<NonNullable<BenchState['cold']>, 'since'>) };
       else {

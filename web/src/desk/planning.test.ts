@@ -14,10 +14,7 @@ const bake = (...items: ItemInput[]): BakeInput => ({
 });
 const hotter = (item: ItemInput, setC: number): ItemInput => ({ ...item, oven: { ...item.oven, setC } });
 // what only its own dough knows of: the oven is shared
-const saltier = (item: ItemInput, pct: number): ItemInput => ({
-  ...item,
-  dough: { ...item.dough, saltToFlourPct: pct },
-});
+const warmerFat = (item: ItemInput, fatC: number): ItemInput => ({ ...item, dough: { ...item.dough, fatC } });
 const planned = async (input: BakeInput) => {
   const answer = await planDesk(input);
   if (!answer.ok) throw new Error(JSON.stringify(answer.errors));
@@ -37,13 +34,13 @@ describe('the plan of the desk', () => {
   });
   it('keeps the very objects of what did not change, so that nothing of it is drawn again', async () => {
     const before = await planned(bake(pies, coil));
-    const after = await planned(bake(saltier(pies, 1.8), coil));
+    const after = await planned(bake(warmerFat(pies, 6), coil));
     expect(after.items[1]).toBe(before.items[1]);
     expect(after.items[0]).not.toBe(before.items[0]);
   });
   it('crosses only in the parts that changed', () => {
     planner.planAgain(bake(pies, coil));
-    const answer = planner.planAgain(bake(saltier(pies, 1.9), coil));
+    const answer = planner.planAgain(bake(warmerFat(pies, 7), coil));
     expect(answer.ok && answer.value.items.map((i) => i === null)).toEqual([false, true]);
   });
   it('survives a refusal in between: the next plan is whole again', async () => {

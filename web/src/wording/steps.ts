@@ -48,6 +48,7 @@ export const stepWords: Record<StepCode, string> = {
   preheat: 'Heat up',
   setOven: 'Oven on',
   turnRound: 'Turn round',
+  look: 'Look',
   secondCoat: 'Brush again',
   tentOn: 'Foil on',
   cookFilling: 'Cook filling',
@@ -486,6 +487,13 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
         'Back to front, quickly; shelves change places where there are two.',
         'Turned, next',
         'Hot metal, hot steam.',
+      );
+    case 'look':
+      return make(
+        `Look now: ${title}`,
+        `Through the glass first, then once with the door open. Out at ${num(s, 'out')} min by reckoning.`,
+        'Door shut, next',
+        'Steam comes out first: stand aside. Juices that run clear are no proof; a probe is.',
       );
     case 'tentOn':
       return make(

@@ -106,6 +106,10 @@ const tend = (code: StepCode, atMin: number, values: Step['values'] = {}): Step 
   during: { stepId: 'bake:all', atMin },
 });
 
+/** From when it is looked at: first gold, a little before the cook's own minutes at the latest. */
+const lookFrom = ({ oven: { ownMin } }: ItemInput, { bake }: OvenPlan): number =>
+  ownMin ? Math.max(1, Math.min(ownMin - 3, bake.lookAt ?? 0)) : (bake.lookAt ?? 0);
+
 /** The oven set to its next heat, the pies turned round, foil laid over them. */
 function tending(item: ItemInput, oven: OvenPlan, minutes: number): Step[] {
   const heats = heatsOf(item.oven)
@@ -115,10 +119,12 @@ function tending(item: ItemInput, oven: OvenPlan, minutes: number): Step[] {
   const turnAt = rotate?.code === 'ROTATE' ? Math.min(rotate.atMin, minutes - 1) : null;
   const turnedWith = turnAt === null ? undefined : heats.find((h) => Math.abs(h.fromMin - turnAt) <= turnedWithMin);
   const tentAt = item.oven.tentFromMin;
+  const lookAt = lookFrom(item, oven);
   return [
     ...heats.map((h) => tend('setOven', h.fromMin, { setC: h.setC, turned: h === turnedWith ? 1 : 0 })),
     ...(turnAt !== null && !turnedWith ? [tend('turnRound', turnAt)] : []),
     ...(tentAt !== undefined && tentAt < minutes ? [tend('tentOn', tentAt)] : []),
+    ...(lookAt > 0 && lookAt < minutes ? [tend('look', lookAt, { out: minutes })] : []),
     ...((item.seal.coats ?? 1) > 1 && item.seal.wash !== 'none'
       ? [tend('secondCoat', minutes * secondCoatAt, { wash: item.seal.wash })]
       : []),
@@ -177,9 +183,7 @@ export function ovenSteps(
       heats: heatsWord(heatsOf(item.oven)),
       mode: item.oven.mode,
       rack: item.oven.rack,
-      look: item.oven.ownMin
-        ? Math.max(1, Math.min(item.oven.ownMin - 3, oven.bake.lookAt ?? 0))
-        : (oven.bake.lookAt ?? 0),
+      look: lookFrom(item, oven),
       low: item.oven.ownMin ?? oven.bake.rangeMin?.[0] ?? minutes,
       high: item.oven.ownMin ?? oven.bake.rangeMin?.[1] ?? minutes,
       target: oven.targetC,

@@ -39,6 +39,7 @@ export const stepCodes = [
   'bake',
   'setOven',
   'turnRound',
+  'look',
   'secondCoat',
   'tentOn',
   'stand',

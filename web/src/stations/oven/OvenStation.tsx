@@ -1,7 +1,7 @@
 import { heatScales } from '@crustallum/core/quantities/amounts/asRead';
 import { units } from '../../wording/units';
 import type { OvenPlan } from '@crustallum/core/plan/stations/oven/station';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { useAppSelector } from '../../desk/store';
 import { Pick } from '../../design/ui/Pick';
 import { useItem } from '../../desk/useItem';
@@ -28,17 +28,21 @@ const adviceWords: Record<string, (a: Record<string, unknown>) => string> = {
   LOAD_HEAVY: (a) => `So much at once cools the oven by ${degreesApart(Number(a['wallDropC']))}.`,
 };
 
-type View = 'look' | 'programme' | 'load';
+const ThisOven = lazy(() => import('./ThisOven'));
+
+type View = 'look' | 'programme' | 'load' | 'this';
 const views: readonly (readonly [View, string])[] = [
   ['look', 'one look'],
   ['programme', 'programme'],
   ['load', 'load'],
+  ['this', 'this oven'],
 ];
 /** What can be set, by view; on a phone all of it. */
 const inputsOf: Record<View, readonly FieldName[]> = {
   look: ['ovenC', 'fan', 'rack', 'support', 'stand', 'liked', 'under', 'from', 'aheadDays'],
   programme: ['ovenC', 'fan', 'rack', 'support', 'liked'],
   load: ['ovenC', 'rack'],
+  this: ['ovenC', 'fan'],
 };
 
 export function OvenStation() {
@@ -130,6 +134,11 @@ export function OvenStation() {
         </>
       )}
       {shown('load') && <LoadView />}
+      {shown('this') && (
+        <Suspense fallback={<p className="working">Reading the kitchen</p>}>
+          <ThisOven setC={item.document.oven.setC} />
+        </Suspense>
+      )}
     </StationPage>
   );
 }

@@ -6,6 +6,7 @@ import { simulateBake, type SeriesRow } from '../../../oven/bake';
 import type { BakeSpec, OvenStep } from '../../../oven/bakeInput';
 import { planBakeTime, type BakePlan } from '../../../oven/bakePlan';
 import { simulateBlind, type BlindBake } from '../../../oven/blind';
+import { ovenPlaces } from '../../../oven/breadSlices';
 import { preheatMinutes } from '../../../oven/preheat';
 import { heatConversions, plausible, type BakeClass, type Finding } from '../../../oven/plausible';
 import { afterBake, type AfterBake } from '../../../oven/afterBake';
@@ -73,6 +74,12 @@ function meanHeatC(heats: readonly OvenStep[], minutes: number | null): number {
   return Math.round(sum / end / 5) * 5;
 }
 
+/** An oven that toasted nine slices alike needs no turning. */
+function inThisOven(bake: BakePlan, { breadSlices }: KitchenInput): BakePlan {
+  if (!breadSlices || breadSlices.length !== 9 || ovenPlaces(breadSlices).uneven) return bake;
+  return { ...bake, advice: bake.advice.filter((a) => a.code !== 'ROTATE') };
+}
+
 /** How it is at a minute; under foil what is proposed is a run of its own, and says so. */
 function comesOut(item: ItemInput, bake: BakePlan, minutes: number | null): SeriesRow | null {
   const row = bake.series[Math.min(bake.series.length - 1, Math.round(minutes ?? 0))];
@@ -93,7 +100,10 @@ export function ovenResult(
   const empty = blindSpec(item, bakeSpec(item, kitchen, cut, crust, filling, null, null));
   const blind = empty && remember(['blind', empty], () => simulateBlind(empty));
   const spec = bakeSpec(item, kitchen, cut, crust, filling, blind, company);
-  const bake = remember(['bake', spec, kitchen.bakeRatios], () => planBakeTime(spec, kitchen.bakeRatios));
+  const bake = inThisOven(
+    remember(['bake', spec, kitchen.bakeRatios], () => planBakeTime(spec, kitchen.bakeRatios)),
+    kitchen,
+  );
   const alone = company && bakeSpec(item, kitchen, cut, crust, filling, blind, null);
   const aloneBake =
     alone && remember(['bake', alone, kitchen.bakeRatios], () => planBakeTime(alone, kitchen.bakeRatios));

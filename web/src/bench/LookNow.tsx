@@ -1,0 +1,312 @@
+import type { RunEventType } from '@crustallum/core/contracts/run';
+import type { BaseLook, LidLook } from '@crustallum/core/oven/look';
+import type { Look } from '@crustallum/core/plan/questions/look';
+import { colourLevel } from '@crustallum/core/oven/tables';
+import { Minus, Plus } from 'lucide-react';
+import { useEffect } from 'react';
+import { brown, crustColour } from '../design/drawings/browned';
+import { useQuestion } from '../stations/_shared/useQuestion';
+import { colourWords } from '../wording/oven';
+import { clock, degrees, plain, span } from '../wording/numbers';
+import type { BenchEvent, BenchRun, BenchState } from './run';
+
+/** What a lid that looks otherwise is drawn as: one step of colour either way. */
+const drawnAs: Record<LidLook, number> = { paler: 0.55, asDrawn: 1, darker: 1.9 };
+const lidWords: Record<LidLook, string> = { paler: 'paler', asDrawn: 'as drawn', darker: 'darker' };
+const baseWords: Record<BaseLook, string> = {
+  damp: 'bends, damp',
+  firm: 'firm, freckled',
+  brown: 'brown all over',
+};
+const bindWords = {
+  lid: 'the lid is the last to be as you like it',
+  base: 'the base still has to dry',
+  middle: 'the middle is the last to be hot',
+} as const;
+
+interface Answered {
+  lid: LidLook | null;
+  base: BaseLook | null;
+  coreC: number | null;
+}
+
+/** What was last answered of an item's bake in this run. */
+export function answersOf(
+  events: readonly BenchEvent[],
+  itemIndex: number,
+): Answered & { outMin: number | null; kept: Record<string, unknown> | null } {
+  const kept = events.findLast((e) => e.type === 'look' && Number(e.data['itemIndex']) === itemIndex)?.data ?? null;
+  const last = kept ?? {};
+  const number = (key: string) => (typeof last[key] === 'number' ? Number(last[key]) : null);
+  return {
+    lid: (last['lid'] as LidLook | undefined) ?? null,
+    base: (last['base'] as BaseLook | undefined) ?? null,
+    coreC: number('coreC'),
+    outMin: number('outMin'),
+    kept,
+  };
+}
+
+/** What is seen of a bake at this moment: how it should look, what was answered, and the rest of it. */
+export function useLook(
+  run: BenchRun,
+  events: readonly BenchEvent[],
+  state: BenchState,
+  itemIndex: number | null,
+  now: number,
+) {
+  const item = itemIndex === null ? undefined : run.plan.items[itemIndex];
+  const timer = state.timers.find((t) => {
+    const s = run.plan.steps[t.stepIndex];
+    return s?.code === 'bake' && s.itemIndex === itemIndex;
+  });
+  const inFor = timer ? (now - timer.startedAt) / 60_000 : 0;
+  // by the half minute: it is looked at, not raced
+  const minute = Math.max(0, Math.min(240, Math.round(inFor * 2) / 2));
+  const given = itemIndex === null ? null : answersOf(events, itemIndex);
+  const { value } = useQuestion<Look>(
+    'plan.look',
+    item && timer && given
+      ? {
+          item: item.document,
+          kitchen: run.plan.kitchen,
+          ...(item.company ? { company: item.company } : {}),
+          minute,
+          lid: given.lid,
+          base: given.base,
+          coreC: given.coreC,
+        }
+      : null,
+    0,
+  );
+  return itemIndex === null || !given ? null : { itemIndex, minute, given, value, startedAt: timer?.startedAt ?? null };
+}
+export type Looking = NonNullable<ReturnType<typeof useLook>>;
+
+/** The pie as it should look at this minute beside as it may, each answer with its price. */
+export function LookNow({
+  looking: { itemIndex, minute, given, value, startedAt },
+  say,
+}: {
+  looking: Looking;
+  say: (type: RunEventType, data?: Record<string, unknown>) => Promise<void>;
+}) {
+  const { lid, base, coreC } = given;
+  // the minute that the answers make is kept with them, and moves the timer
+  useEffect(() => {
+    if (value && given.kept && Math.abs((given.outMin ?? value.wasMin) - value.outMin) >= 0.25)
+      void say('look', { ...given.kept, outMin: Math.round(value.outMin * 10) / 10 });
+  }, [value, given, say]);
+  if (startedAt === null)
+    return <p className="bench-how">It is not in the oven by this clock: press on, or go back a step.</p>;
+  if (!value) return <p className="working">Working out how it should look</p>;
+  const answer = (part: Partial<Answered>) =>
+    void say('look', {
+      itemIndex,
+      minute,
+      ...Object.fromEntries(Object.entries({ lid, base, coreC, ...part }).filter(([, v]) => v !== null)),
+    });
+  const dose = value.should.browning;
+  return (
+    <div className="look-now">
+      {value.hasLid && (
+        <section aria-label="The lid">
+          <div className="look-should">
+            <strong>It should look like this</strong>
+            <Lid dose={dose} large />
+            <span>
+              {colourWords[colourLevel(dose)]}
+              {brown(dose) > 0.3 ? ', rim matt' : ', rim still glassy'}
+              {value.should.steamGMin > 0.3 ? ', slow bubbles at the vents' : ''}
+            </span>
+          </div>
+          <Answers
+            label="and it is"
+            options={(['paler', 'asDrawn', 'darker'] as const).map((l) => ({
+              key: l,
+              word: lidWords[l],
+              price: value.prices.lid[l],
+              drawing: <Lid dose={dose * drawnAs[l]} />,
+            }))}
+            chosen={lid}
+            onChoose={(l) => answer({ lid: l })}
+          />
+        </section>
+      )}
+      {value.hasBase && (
+        <section aria-label="Under it">
+          <div className="look-should">
+            <strong>Under it</strong>
+            <span>
+              Lift the edge with a knife. It should be{' '}
+              {value.should.baseDryness >= 0.48 ? 'firm and freckled.' : 'set, and still a little damp.'}
+            </span>
+          </div>
+          <Answers
+            label="Under it"
+            options={(['damp', 'firm', 'brown'] as const).map((b) => ({
+              key: b,
+              word: baseWords[b],
+              price: value.prices.base[b],
+              drawing: <Base kind={b} />,
+            }))}
+            chosen={base}
+            onChoose={(b) => answer({ base: b })}
+          />
+        </section>
+      )}
+      <section aria-label="Probe in the middle">
+        <div className="look-should">
+          <strong>Probe in the middle</strong>
+          <span className="quiet-ink">
+            {degrees(value.should.coreC, 0)} is reckoned, {degrees(value.targetC, 0)} wanted
+          </span>
+        </div>
+        <div className="look-probe">
+          <button
+            type="button"
+            className="press quiet"
+            aria-label="One degree less"
+            onClick={() => answer({ coreC: Math.round(coreC ?? value.should.coreC) - 1 })}
+          >
+            <Minus size={26} />
+          </button>
+          <output aria-label="Read in the middle">{coreC === null ? '–' : degrees(coreC, 0)}</output>
+          <button
+            type="button"
+            className="press quiet"
+            aria-label="One degree more"
+            onClick={() => answer({ coreC: Math.round(coreC ?? value.should.coreC) + (coreC === null ? 0 : 1) })}
+          >
+            <Plus size={26} />
+          </button>
+          {coreC !== null && (
+            <button type="button" className="press quiet" onClick={() => answer({ coreC: null })}>
+              No probe here
+            </button>
+          )}
+        </div>
+      </section>
+    </div>
+  );
+}
+
+/** Minutes left in the oven by what was seen, when it is out, and why. */
+export function LookLeft({ looking: { value, minute, startedAt } }: { looking: Looking }) {
+  if (!value || startedAt === null) return null;
+  const by = Math.round(value.outMin - value.wasMin);
+  const at = (m: number) => clock(new Date(startedAt + m * 60_000));
+  return (
+    <div aria-live="polite">
+      <div className="bench-label">left in the oven</div>
+      <div className="bench-far">
+        {plain(Math.max(0, value.outMin - minute), 0)} <small>min</small>
+      </div>
+      <p className="bench-of">
+        <strong>
+          {by === 0
+            ? `out at ${at(value.outMin)}`
+            : `${by > 0 ? `${span(by)} more` : `${span(-by)} less`}, out at ${at(value.outMin)}`}
+        </strong>
+        , because {bindWords[value.binds]}.
+      </p>
+      {value.foilFromMin !== null && (
+        <p className="bench-of">
+          <strong>Foil on at {at(value.foilFromMin)}</strong>, or the lid goes past what you like.
+        </p>
+      )}
+      {value.shelfUp && <p className="bench-of">One shelf up: its base is brown already.</p>}
+    </div>
+  );
+}
+
+function Answers<K extends string>({
+  label,
+  options,
+  chosen,
+  onChoose,
+}: {
+  label: string;
+  options: readonly { key: K; word: string; price: number; drawing: React.ReactNode }[];
+  chosen: K | null;
+  onChoose: (key: K) => void;
+}) {
+  return (
+    <div className="look-answers" role="group" aria-label={label}>
+      {options.map(({ key, word, price, drawing }) => (
+        <button key={key} type="button" aria-pressed={chosen === key} onClick={() => onChoose(key)}>
+          {drawing}
+          <strong>{word}</strong>
+          <span>{price === 0 ? 'as reckoned' : price > 0 ? `${price} min more` : `${-price} min less`}</span>
+        </button>
+      ))}
+    </div>
+  );
+}
+
+/** A lid from above, as brown as it is: colour, and hatching that closes with it. */
+function Lid({ dose, large = false }: { dose: number; large?: boolean }) {
+  const [w, h] = large ? [190, 104] : [120, 66];
+  const b = brown(dose);
+  const lines = Math.round(4 + 16 * b);
+  return (
+    <svg width={w} height={h} viewBox="0 0 120 66" aria-hidden="true">
+      <ellipse
+        cx="60"
+        cy="33"
+        rx="58"
+        ry="31"
+        fill={crustColour(dose)}
+        stroke="var(--color-ink)"
+        strokeWidth="2"
+        strokeDasharray="7 2"
+      />
+      <ellipse cx="60" cy="33" rx="47" ry="24" fill="none" stroke="var(--color-ink)" />
+      {b > 0.3 &&
+        Array.from({ length: lines }, (_, i) => {
+          const x = 20 + (i * 80) / lines;
+          const half = 20 * Math.sqrt(Math.max(0, 1 - ((x - 60) / 46) ** 2));
+          return (
+            <line
+              key={i}
+              x1={x - 3}
+              x2={x + 3}
+              y1={33 + half * 0.8}
+              y2={33 - half * 0.8}
+              stroke="var(--color-crust-ink)"
+              strokeOpacity="0.7"
+            />
+          );
+        })}
+      {b <= 0.3 &&
+        [30, 58, 84].map((x) => <ellipse key={x} cx={x} cy={26} rx="8" ry="3" fill="#fff" fillOpacity="0.8" />)}
+      {[44, 68].map((x) => (
+        <path key={x} d={`M${x} 36q5 -8 10 0t10 0`} fill="none" stroke="var(--color-crust-ink)" strokeWidth="3" />
+      ))}
+    </svg>
+  );
+}
+
+/** The edge of a base lifted on a knife. */
+function Base({ kind }: { kind: BaseLook }) {
+  const fill = kind === 'damp' ? 'var(--color-dough)' : crustColour(kind === 'firm' ? 1.6 : 6);
+  return (
+    <svg width="120" height="40" viewBox="0 0 120 40" aria-hidden="true">
+      <path
+        d={kind === 'damp' ? 'M8 8h50q26 0 38 16l-8 6q-12 -12 -30 -12H8z' : 'M8 10h86v11H8z'}
+        fill={fill}
+        stroke="var(--color-ink)"
+        strokeWidth="2"
+      />
+      {kind === 'damp' &&
+        [18, 34, 50, 68].map((x) => <circle key={x} cx={x} cy="13" r="3" fill="var(--color-frost)" />)}
+      {kind === 'firm' &&
+        [18, 34, 50, 68, 84].map((x) => <circle key={x} cx={x} cy="16" r="1.800" fill="var(--color-crust-ink)" />)}
+      {kind === 'brown' &&
+        [14, 26, 38, 50, 62, 74, 86].map((x) => (
+          <line key={x} x1={x} x2={x + 6} y1="19" y2="12" stroke="var(--color-crust-ink)" strokeWidth="2" />
+        ))}
+      <path d="M60 32h44l10 -8" fill="none" stroke="var(--color-ink)" strokeWidth="4" strokeLinecap="round" />
+    </svg>
+  );
+}
