@@ -10,13 +10,13 @@ export class Cook {
   ) {}
 
   /** A new day of these pies for so many at 13:00 ; the page's own clock stands at five in the morning of that day. */
-  async newDay(pies: string | string[], people: number): Promise<void> {
+  async newDay(pies: string | string[], people: number, table = '2026-12-12T13:00'): Promise<void> {
     const { page } = this;
     await page.clock.install({ time: new Date('2026-12-12T05:00:00') });
     await page.goto(`${this.url}/new`);
     for (let n = 4; n < people; n++) await page.getByRole('button', { name: 'one person more' }).click();
     for (let n = 4; n > people; n--) await page.getByRole('button', { name: 'one person less' }).click();
-    await page.getByLabel('day and time at the table').fill('2026-12-12T13:00');
+    await page.getByLabel('day and time at the table').fill(table);
     for (const pie of [pies].flat()) await page.getByRole('button', { name: pie, exact: true }).click();
     await page.getByRole('button', { name: /^Take / }).click();
     await expect(page.getByRole('heading', { level: 1, name: 'Brief' })).toBeVisible();

@@ -4,7 +4,7 @@ import { useLarderQuery } from '../api/api';
 import { useAppSelector } from '../desk/store';
 import { useOpenBake } from '../desk/useOpenBake';
 import { ItemSign } from '../design/drawings/signs';
-import { clock, counted, dayOf, momentAt, served, span, weight } from '../wording/numbers';
+import { clock, counted, dayOf, momentAt, served, span, weight, clockOn } from '../wording/numbers';
 import { stepWord } from '../wording/steps';
 import { begun } from './begun';
 import { isWait, type BenchRun } from './run';
@@ -43,7 +43,7 @@ export function Begin({ start }: { start: (run: BenchRun) => Promise<void> }) {
           <p className="bench-first">
             First <strong>{stepWord(first).toLowerCase()}</strong>
             {several ? `, ${items[first.itemIndex]?.document.title}` : ''}, at{' '}
-            <strong>{clock(at(first.startMin))}</strong>{' '}
+            <strong>{clockOn(at(first.startMin), served(meal.serveAt))}</strong>{' '}
             {at(first.startMin).toDateString() === new Date().toDateString() ? '' : `on ${dayOf(at(first.startMin))}`}
           </p>
         )}
@@ -80,7 +80,7 @@ export function Begin({ start }: { start: (run: BenchRun) => Promise<void> }) {
             const item = items[s.itemIndex]?.document;
             return (
               <li key={`${s.itemIndex}${s.id}`} className={s.kind === 'oven' ? 'oven' : isWait(s) ? 'wait' : ''}>
-                <strong>{clock(at(s.startMin))}</strong>
+                <strong>{clockOn(at(s.startMin), served(meal.serveAt))}</strong>
                 {item && several && <ItemSign sign={item.sign} size={20} />}
                 <span>
                   {stepWord(s)}

@@ -7,7 +7,7 @@ import { useNow } from '../desk/useNow';
 import { ColdLine } from '../coldline/ColdLine';
 import { Hatches } from '../design/drawings/Hatches';
 import { useNarrow, usePhone } from '../design/ui/useWidth';
-import { clock, counted, momentAt, span, timer } from '../wording/numbers';
+import { clockOn, counted, momentAt, span, timer } from '../wording/numbers';
 import { Begin } from './Begin';
 import { callOf, stepWord } from '../wording/steps';
 import { FillingParts } from './FillingParts';
@@ -197,7 +197,7 @@ function Running({
             <div className="bench-of">
               {benchStep
                 ? `of ${span(step.minutes)}`
-                : `at ${clock(momentAt(run.plan.serveAt, step.startMin))} by plan`}
+                : `at ${clockOn(momentAt(run.plan.serveAt, step.startMin), new Date(now))} by plan`}
               {item ? ` · ${item.document.title}` : ''}
             </div>
           </>

@@ -13,7 +13,7 @@ import { ItemSign } from '../design/drawings/signs';
 import { Because } from '../design/ui/Because';
 import { CrimpSign } from '../design/ui/Press';
 import { useWidth } from '../design/ui/useWidth';
-import { clock, dayOf, degrees, momentAt, plain, served, span, until, weight } from '../wording/numbers';
+import { clock, dayOf, degrees, momentAt, plain, served, span, until, weight, clockOn } from '../wording/numbers';
 import { list } from '../wording/eaters';
 import { refusalWords } from '../wording/problems';
 import { reasonWords } from '../wording/reasons';
@@ -206,7 +206,8 @@ function LineUp() {
                 </span>
                 {first && (
                   <strong className="block" style={{ fontSize: 16 }}>
-                    {stepWord(first).toLowerCase()} {clock(momentAt(meal.serveAt, first.startMin))}, {first.cook}
+                    {stepWord(first).toLowerCase()}{' '}
+                    {clockOn(momentAt(meal.serveAt, first.startMin), served(meal.serveAt))}, {first.cook}
                   </strong>
                 )}
               </span>

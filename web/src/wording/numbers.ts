@@ -162,6 +162,10 @@ export const dayOf = (date: Date): string =>
 export const shortDay = (date: Date): string =>
   inOrder(date.getDate(), (months[date.getMonth()] as string).slice(0, 3));
 
+/** An hour, with its day before it where that is another than the one it is told on. */
+export const clockOn = (date: Date, told: Date): string =>
+  date.toDateString() === told.toDateString() ? clock(date) : `${shortDay(date)}, ${clock(date)}`;
+
 const pad = (n: number): string => String(n).padStart(2, '0');
 /** A moment as it is stored: local, without its zone. */
 export const localMoment = (d: Date): string =>

@@ -8,7 +8,7 @@ import { Because } from '../../design/ui/Because';
 import { MarginNumber } from '../../design/ui/MarginNumber';
 import { Press } from '../../design/ui/Press';
 import { usePhone } from '../../design/ui/useWidth';
-import { clock, momentAt, served } from '../../wording/numbers';
+import { clock, dayOf, momentAt, served } from '../../wording/numbers';
 import { problemWords } from '../../wording/problems';
 import { reasonWords } from '../../wording/reasons';
 import { ClockList } from './ClockList';
@@ -66,7 +66,10 @@ export function ClockStation() {
         <header className="flex flex-wrap items-center gap-x-6 gap-y-2" style={{ padding: '16px 24px 4px' }}>
           <h1 className="sign m-0">Clock</h1>
           <p className="m-0 flex-1" style={{ minWidth: 260, fontSize: 18 }}>
-            <strong>Start at {clock(start)}.</strong>{' '}
+            <strong>
+              Start {start.toDateString() === served(c.serveAt).toDateString() ? '' : `on ${dayOf(start)} `}at{' '}
+              {clock(start)}.
+            </strong>{' '}
             {items.length > 1 ? `All ${items.length} meet at the table.` : 'It meets the table.'}{' '}
             <Because>{reasonWords(c.figures.start.reason)}</Because>
           </p>

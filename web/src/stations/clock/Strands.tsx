@@ -3,10 +3,10 @@ import { useMemo } from 'react';
 import { ItemSign } from '../../design/drawings/signs';
 import { useAppSelector } from '../../desk/store';
 import { useWidth } from '../../design/ui/useWidth';
-import { clock, degrees, heat, momentAt, served, span } from '../../wording/numbers';
+import { clock, degrees, heat, momentAt, served, shortDay, span } from '../../wording/numbers';
 import { stepWord } from '../../wording/steps';
 import { ClockList } from './ClockList';
-import { colour, packed } from './packed';
+import { colour, dayAxis, packed } from './packed';
 
 interface Lane {
   key: string;
@@ -40,7 +40,8 @@ export function Strands() {
     const tends = all.filter((s) => s.kind === 'tend');
     const from = plan.clock.startMin - 12;
     const w = Math.max(760, width);
-    const x = (m: number) => 130 + ((m - from) / -from) * (w - 130 - 150);
+    const axis = dayAxis(all, from);
+    const x = (m: number) => 130 + axis.share(m) * (w - 130 - 150);
     const shelves = packed(steps.filter((s) => s.kind === 'oven'));
     const cold = packed(steps.filter((s) => s.kind === 'cold' && s.strand === 'pastry'));
     const cooling = packed(steps.filter((s) => s.kind === 'cold' && s.strand === 'filling'));
@@ -60,10 +61,24 @@ export function Strands() {
     add('cold', 'Fridge', degrees(kitchen.fridgeC, 0), cold.rows);
     add('cool', 'Cooling', '', cooling.rows);
     const rowOf = new Map([...shelves.row, ...cold.row, ...cooling.row]);
-    return { steps, tends, all, from, w, x, lanes, warm, hands, height: y + 8, rowOf, serveAt: meal.serveAt };
+    return {
+      steps,
+      tends,
+      all,
+      from,
+      w,
+      x,
+      lanes,
+      warm,
+      hands,
+      height: y + 8,
+      rowOf,
+      serveAt: meal.serveAt,
+      folds: axis.folds,
+    };
   }, [plan, meal, kitchen, width]);
   if (!drawn) return null;
-  const { steps, tends, all, from, w, x, lanes, warm, hands, height, rowOf, serveAt } = drawn;
+  const { steps, tends, all, from, w, x, lanes, warm, hands, height, rowOf, serveAt, folds } = drawn;
   const place = (s: TimedStep) => {
     const lane = laneOf(s, lanes);
     const row = rowOf.get(`${s.itemIndex}:${s.id}`) ?? (s.kind === 'stand' ? 0 : 0);
@@ -74,7 +89,11 @@ export function Strands() {
     const at = new Date(served(serveAt).getTime() - i * 3_600_000);
     at.setMinutes(0, 0, 0);
     return at;
-  }).filter((d) => (d.getTime() - served(serveAt).getTime()) / 60_000 > from);
+  }).filter((d) => {
+    const m = (d.getTime() - served(serveAt).getTime()) / 60_000;
+    return m > from && !folds.some((f) => m > f.from + 20 && m < f.to - 20);
+  });
+  const otherDay = (d: Date) => d.toDateString() !== served(serveAt).toDateString();
   return (
     <div ref={ref} style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Strands of the day">
       <svg
@@ -90,12 +109,27 @@ export function Strands() {
           return (
             <g key={d.getTime()}>
               <text x={px} y="20" textAnchor="middle" className="q">
-                {clock(d)}
+                {otherDay(d) ? `${shortDay(d)} ${clock(d)}` : clock(d)}
               </text>
               <line x1={px} x2={px} y1="28" y2={height} stroke="var(--color-hair)" strokeDasharray="2 6" />
             </g>
           );
         })}
+        {folds.map((f) => (
+          <g key={f.from}>
+            <rect
+              x={x(f.from)}
+              y="28"
+              width={x(f.to) - x(f.from)}
+              height={height - 28}
+              fill="url(#fill-metal)"
+              fillOpacity="0.5"
+            />
+            <text x={(x(f.from) + x(f.to)) / 2} y={height - 6} textAnchor="middle" className="b">
+              {span(f.to - f.from)}
+            </text>
+          </g>
+        ))}
         {lanes.map((l) => (
           <g key={l.key}>
             <text x="20" y={l.y + 18} className="b">

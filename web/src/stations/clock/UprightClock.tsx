@@ -10,6 +10,8 @@ const wordPx = 19;
 const pxAMinute = 0.9;
 /** A stretch in which nobody has a hand in it is pleated to this share of its length. */
 const pleat = 0.35;
+/** And to no more than this, however many days it lasts. */
+const longestWaitPx = 110;
 
 const laneOf = (s: TimedStep): keyof typeof lanes =>
   s.kind === 'oven' || s.kind === 'stand' ? 'hot' : s.cook ? 'hands' : 'cold';
@@ -25,7 +27,10 @@ function fall(steps: readonly TimedStep[]): Map<number, number> {
     if (to === undefined) return;
     const worked = steps.some((s) => s.cook && s.startMin <= m && s.startMin + s.minutes >= to);
     const begins = steps.some((s) => s.cook && s.startMin === m);
-    y += Math.max(begins ? wordPx : 3, (to - m) * pxAMinute * (worked ? 1 : pleat));
+    y += Math.max(
+      begins ? wordPx : 3,
+      worked ? (to - m) * pxAMinute : Math.min(longestWaitPx, (to - m) * pxAMinute * pleat),
+    );
   });
   return down;
 }

@@ -16,3 +16,36 @@ export function packed(steps: readonly TimedStep[]): { rows: number; row: [strin
     });
   return { rows: ends.length, row };
 }
+
+/** A stretch in which nothing but a wait goes on, longer than this, is folded on the page to so many minutes' room. */
+const [foldsFromMin, foldedToMin] = [180, 24] as const;
+
+export interface DayAxis {
+  /** Share of the way along the page of a minute against the table. */
+  share: (minute: number) => number;
+  /** What is folded, minutes against the table. */
+  folds: readonly { from: number; to: number }[];
+}
+
+/** A day laid along a page, from a minute to the table: long waits, the days before among them, are folded. */
+export function dayAxis(steps: readonly TimedStep[], from: number): DayAxis {
+  const moving = steps
+    .filter((s) => s.kind !== 'cold' || s.minutes < foldsFromMin)
+    .map((s) => [s.startMin, s.startMin + s.minutes] as const)
+    .sort((a, b) => a[0] - b[0]);
+  const folds: { from: number; to: number }[] = [];
+  let end = from;
+  for (const [start, stop] of moving) {
+    if (start - end > foldsFromMin) folds.push({ from: end, to: start });
+    end = Math.max(end, stop);
+  }
+  const laid = (minute: number): number =>
+    minute -
+    from -
+    folds.reduce((sum, f) => {
+      const inside = Math.max(0, Math.min(minute, f.to) - f.from);
+      return sum + inside * (1 - foldedToMin / (f.to - f.from));
+    }, 0);
+  const all = laid(0);
+  return { share: (minute) => laid(minute) / all, folds };
+}
