@@ -21,6 +21,8 @@ import { bestKnownRound, bestKnownSquare } from '../testing/bestKnown';
 import { simulateBake } from '../oven/bake';
 import { doughFacts, partsOf } from '../plan/stations/dough/formula';
 import { planBake } from '../plan/bake';
+import { ovenLoad } from '../plan/questions/ovenLoad';
+import { bestProgramme } from '../plan/questions/programme';
 import { pastriesOf, products } from '../contracts/products';
 import { plainKitchen, starterItem, starterMeal } from '../plan/starters';
 import type { BakeInput } from '../plan/inputs';
@@ -102,7 +104,26 @@ const puffDay = starterItem('handPies', 18, 'You', 'roughPuff');
 const drawn = { trim: 5, gap: 2, quarterTurns: true };
 const sheetOf24: Sheet = { shape: 'rect', w: 590, h: 400 };
 
+const ovenDay = supper();
 const timings: Timing[] = [
+  {
+    name: 'the best programme, searched',
+    target: '<= 400 ms p95',
+    times: 24,
+    fresh: true,
+    run: (i) =>
+      bestProgramme({
+        item: starterItem(i % 2 ? 'dishPie' : 'filoTray', 6 + (i % 5), 'You'),
+        kitchen: { ...plainKitchen, ovenPlate: 'steel' },
+      }),
+  },
+  {
+    name: 'the oven over a day of three',
+    target: '<= 400 ms p95',
+    times: 12,
+    fresh: true,
+    run: () => ovenLoad(ovenDay),
+  },
   {
     name: 'most of 24 rounds from a sheet, searched',
     target: '<= 120 ms p50, 400 p95',

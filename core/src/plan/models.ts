@@ -12,6 +12,7 @@ import { doughShapes, FridgeShapesInput } from './questions/shapes';
 import { coolings, CoolingsInput } from './questions/coolings';
 import { bestProgramme, ProgrammeInput } from './questions/programme';
 import { ovenLoad, OvenLoadInput } from './questions/ovenLoad';
+import { ovenWhatIf, OvenWhatIfInput } from './questions/ovenWhatIf';
 import { look, LookInput } from './questions/look';
 import { storing, StoringInput } from './questions/storing';
 import { whatIf, WhatIfInput } from './questions/whatIf';
@@ -71,6 +72,15 @@ export const planModels = [
     certainty: 'estimate',
     input: OvenLoadInput,
     run: ovenLoad,
+  }),
+  model({
+    name: 'plan.ovenWhatIf',
+    summary: 'An item’s bake with one thing otherwise: fan, shelf, steel, 20 °C, a tin, from frozen',
+    units: 'min',
+    source: 'oven.bake',
+    certainty: 'estimate',
+    input: OvenWhatIfInput,
+    run: ovenWhatIf,
   }),
   model({
     name: 'plan.look',

@@ -232,7 +232,7 @@ const sentences: Record<string, (v: Values) => string> = {
       .map(([cook, minutes]) => `${cook} ${span(Number(minutes))}`)
       .join(', '),
   'clock.oven': (v) =>
-    `${g(v, 'runs')} bakes at ${g(v, 'heats')} ${Number(v['heats']) === 1 ? 'heat' : 'heats'} in one oven`,
+    `${counted(Number(v['runs']), 'bake', 'bakes')} at ${counted(Number(v['heats']), 'heat', 'heats')} in one oven`,
 };
 
 /** Whether a reason code has its words. */

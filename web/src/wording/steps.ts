@@ -56,21 +56,23 @@ export const stepWords: Record<StepCode, string> = {
 };
 
 export const stepWord = (s: Pick<TimedStep, 'code' | 'values'>): string =>
-  s.code === 'turns'
-    ? s.values['first'] === s.values['last']
-      ? `Turn ${s.values['first']}`
-      : `Turns ${s.values['first']} · ${s.values['last']}`
-    : s.code === 'brushStack'
-      ? s.values['laid'] === 'under'
-        ? 'Leaves under'
-        : s.values['laid'] === 'over'
-          ? 'Leaves over'
-          : `Stack ${s.values['stack']}`
-      : s.code === 'coverLeaves' && s.values['kind'] !== 'coil'
-        ? s.values['kind'] === 'tray'
-          ? 'Fill'
-          : 'Close'
-        : stepWords[s.code];
+  s.code === 'keepPies' && s.values['place'] === 'freezer'
+    ? 'Frozen'
+    : s.code === 'turns'
+      ? s.values['first'] === s.values['last']
+        ? `Turn ${s.values['first']}`
+        : `Turns ${s.values['first']} · ${s.values['last']}`
+      : s.code === 'brushStack'
+        ? s.values['laid'] === 'under'
+          ? 'Leaves under'
+          : s.values['laid'] === 'over'
+            ? 'Leaves over'
+            : `Stack ${s.values['stack']}`
+        : s.code === 'coverLeaves' && s.values['kind'] !== 'coil'
+          ? s.values['kind'] === 'tray'
+            ? 'Fill'
+            : 'Close'
+          : stepWords[s.code];
 
 const lockWords: Record<string, string> = {
   envelope: 'Set it cornerwise on the dough and fold the four flaps over it.',

@@ -8,7 +8,7 @@ import { Because } from '../../design/ui/Because';
 import { MarginNumber } from '../../design/ui/MarginNumber';
 import { Press } from '../../design/ui/Press';
 import { usePhone } from '../../design/ui/useWidth';
-import { clock, dayOf, momentAt, served } from '../../wording/numbers';
+import { clock, clockOn, dayOf, momentAt, served } from '../../wording/numbers';
 import { problemWords } from '../../wording/problems';
 import { reasonWords } from '../../wording/reasons';
 import { ClockList } from './ClockList';
@@ -132,7 +132,7 @@ export function ClockStation() {
             padding: '4px 24px 12px',
           }}
         >
-          <MarginNumber name="First step" figure={c.figures.start} written={clock(start)} />
+          <MarginNumber name="First step" figure={c.figures.start} written={clockOn(start, served(c.serveAt))} />
           <MarginNumber name="Hands in all" figure={c.figures.hands} />
           {c.figures.oven.value !== null && (
             <MarginNumber

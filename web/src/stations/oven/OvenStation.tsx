@@ -13,6 +13,7 @@ import type { FieldName } from '../_shared/fields';
 import { LoadView } from './LoadView';
 import { Look } from './Look';
 import { Programme } from './Programme';
+import { WhatIfs } from './WhatIfs';
 import { ProgrammeView } from './ProgrammeView';
 
 const adviceWords: Record<string, (a: Record<string, unknown>) => string> = {
@@ -131,6 +132,7 @@ export function OvenStation() {
         <>
           <ProgrammeView oven={o} item={item.document} kitchen={kitchen} />
           <Programme proposedMin={o.minutes} />
+          <WhatIfs oven={o} item={item.document} kitchen={kitchen} />
         </>
       )}
       {shown('load') && <LoadView />}
