@@ -11,6 +11,7 @@ import { sealingModels } from './sealing/models';
 import { templateModels } from './templates/models';
 import { vesselModels } from './vessels/models';
 import { ovenModels } from './oven/models';
+import { clockModels } from './clock/planner/models';
 import { planModels } from './plan/models';
 import { amountModels } from './quantities/amounts/models';
 import { answer, type Answer, type Model } from './quantities/model';
@@ -32,6 +33,7 @@ export const models: ReadonlyMap<string, Model> = new Map(
     ...sealingModels,
     ...templateModels,
     ...planModels,
+    ...clockModels,
   ].map((m) => [m.name, m as unknown as Model]),
 );
 

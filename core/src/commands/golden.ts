@@ -1,5 +1,6 @@
 import { readFileSync, statSync } from 'node:fs';
 import { join, resolve } from 'node:path';
+import { dayFaults, goldenDays } from './goldenDays';
 import { isDeepStrictEqual } from 'node:util';
 import type { Adapter, Expectation, GoldenCase, GoldenFile } from './adapter';
 import { coldAdapter } from './adapters/cold';
@@ -73,10 +74,19 @@ export function runGolden(paths: readonly string[]): Tally {
   const tally: Tally = { passed: 0, failed: 0, skipped: 0, lines: [] };
   for (const path of paths) {
     if (statSync(path).isDirectory()) {
-      const index = JSON.parse(readFileSync(join(path, 'index.json'), 'utf8')) as unknown[] | Record<string, unknown>;
-      const count = Array.isArray(index) ? index.length : Object.keys(index).length;
-      tally.skipped += count;
-      tally.lines.push(`skip  ${path}: no day planner in this version`);
+      const { days, read } = goldenDays(path);
+      let equal = 0;
+      for (const day of days) {
+        const result = dayFaults(day, read(day));
+        if (result.equal) equal++;
+        if (result.faults.length) {
+          tally.failed++;
+          tally.lines.push(`FAIL  clock/${day.id}: ${result.faults.join('; ')}`);
+        } else tally.passed++;
+      }
+      tally.lines.push(
+        `clock: ${equal} of ${days.length} equal the reference in every goal, or are better than the best known`,
+      );
       continue;
     }
     const file = JSON.parse(readFileSync(path, 'utf8')) as GoldenFile;
@@ -101,7 +111,7 @@ if (require.main === module) {
   const shipped = join(__dirname, '../../golden');
   const files = given.length
     ? given.map((p) => resolve(home, p))
-    : ['cold.json', 'cutting.json', 'oven-and-filling.json'].map((f) => join(shipped, f));
+    : ['cold.json', 'cutting.json', 'oven-and-filling.json', 'clock'].map((f) => join(shipped, f));
   const tally = runGolden(files);
   tally.lines.forEach((line) => console.log(line));
   console.log(`${tally.passed} passed, ${tally.failed} failed${tally.skipped ? `, ${tally.skipped} skipped` : ''}`);

@@ -9,7 +9,6 @@ const latentJKg = 0.92 * 3.34e5;
 
 /**
  * Minutes until a raw piece lying open in a freezer (°C) is hard through: Plank's formula for a slab of its height, to the half hour; an estimate.
- * @example freezingMinutes(spec, -18) // about 300 for a piece of 25 mm
  */
 export function freezingMinutes(spec: BakeSpec, freezerC: number): number {
   const f = fillingKinds[spec.filling.type];

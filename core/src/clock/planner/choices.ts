@@ -1,0 +1,104 @@
+import { checkPlan } from './checker';
+import { explain } from './explain';
+import type { DayPlan, Instance } from './instance';
+import { solve } from './solve';
+
+/** A way out that was solved and checked before it is offered. */
+export interface Choice {
+  kind:
+    | 'serve-later'
+    | 'alternative'
+    | 'stretch-limit'
+    | 'wait-longer'
+    | 'be-there'
+    | 'leave-out'
+    | 'second-oven'
+    | 'another-cook';
+  /** The step, lag, item or cook it is about. */
+  of: string;
+  minutes: number;
+  plan: DayPlan;
+  lateMin: number;
+}
+
+const choiceUnits = 15_000;
+const mostAlternatives = 5;
+const laterMin = 60;
+
+/** Ways out of a day that is late or impossible, each with its plan; the least late first. Never one that loosens a safety limit. */
+export function choicesFor(day: Instance, units = choiceUnits): Choice[] {
+  const clash = explain(day);
+  const found: Choice[] = [];
+  const offer = (kind: Choice['kind'], of: string, minutes: number, next: Instance) => {
+    const solved = solve(next, { units });
+    if (solved.status !== 'planned' || checkPlan(next, solved.plan).length) return;
+    found.push({ kind, of, minutes, plan: solved.plan, lateMin: solved.plan.serve - day.serve.at });
+  };
+  const longer = (by: number): Instance => ({
+    ...day,
+    serve: { ...day.serve, maxLate: day.serve.maxLate + by },
+    horizon: [day.horizon[0], day.horizon[1] + by],
+    cooks: day.cooks.map((c) => ({
+      ...c,
+      // who is there at the end stays as much longer
+      windows: c.windows.map(([a, b], i, all): [number, number] =>
+        i === all.length - 1 && b >= day.horizon[1] ? [a, b + by] : [a, b],
+      ),
+    })),
+  });
+  offer('serve-later', 'serve', laterMin, longer(laterMin));
+  if (!found.length) offer('serve-later', 'serve', 3 * laterMin, longer(3 * laterMin));
+  let alternatives = 0;
+  for (const s of day.steps)
+    for (const a of s.alts ?? []) {
+      if (alternatives >= mostAlternatives) break;
+      alternatives++;
+      offer('alternative', `${s.id}:${a.id}`, 0, {
+        ...day,
+        steps: day.steps.map((x) => (x.id === s.id ? { ...x, min: a.min, max: a.max, needs: a.needs } : x)),
+      });
+    }
+  for (const way of clash?.ways ?? []) {
+    if (way.kind === 'stretch-limit')
+      offer('stretch-limit', way.lag, way.minutes, {
+        ...day,
+        lags: day.lags.map((l) => (l.id === way.lag && l.max !== null ? { ...l, max: l.max + way.minutes } : l)),
+      });
+    if (way.kind === 'wait-longer')
+      offer('wait-longer', way.item, way.minutes, {
+        ...day,
+        items: day.items.map((x) =>
+          x.id === way.item ? { ...x, serve: { ...x.serve, max: x.serve.max + way.minutes } } : x,
+        ),
+      });
+    if (way.kind === 'be-there')
+      offer('be-there', way.cook, 0, {
+        ...day,
+        cooks: day.cooks.map((c) => (c.id === way.cook ? { ...c, windows: [day.horizon] } : c)),
+      });
+  }
+  if (day.ovens[0])
+    offer('second-oven', day.ovens[0].id, 0, {
+      ...day,
+      ovens: [...day.ovens, { ...day.ovens[0], id: `${day.ovens[0].id}+` }],
+    });
+  if (day.cooks[0])
+    offer('another-cook', day.cooks[0].id, 0, {
+      ...day,
+      cooks: [...day.cooks, { id: `${day.cooks[0].id}+`, windows: [day.horizon] }],
+    });
+  if (!found.some((c) => c.lateMin <= 0))
+    for (const x of day.items) {
+      if (day.items.length < 2) break;
+      const kept = new Set(day.steps.filter((s) => s.item !== x.id).map((s) => s.id));
+      const has = ([id]: readonly [string, string]) => id === 'serve' || kept.has(id);
+      offer('leave-out', x.id, 0, {
+        ...day,
+        items: day.items.filter((o) => o.id !== x.id),
+        steps: day.steps.filter((s) => kept.has(s.id)),
+        lags: day.lags.filter((l) => has(l.from) && has(l.to)),
+        budgets: day.budgets.filter((b) => b.legs.every((l) => has(l.from) && has(l.to))),
+      });
+    }
+  return found.sort((a, b) => a.lateMin - b.lateMin);
+}
