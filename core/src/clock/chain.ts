@@ -1,24 +1,14 @@
 import { figure, type Figure } from '../plan/figure';
-import type { OvenStep } from '../oven/bakeInput';
 import { fitsOven, withPreheat, type OvenRun } from './ovenRuns';
 import { closingCodes, type Step, type StepCode, type TimedStep } from '../plan/steps/codes';
 import type { Problem } from '../plan/problem';
+import { remember } from '../plan/memo';
+import { dayOf, stepKey } from './compile';
+import { cookOf, pastryOf, type Scheduled } from './scheduled';
+import { checkPlan } from './planner/checker';
+import { solve } from './planner/solve';
 import type { KitchenInput } from '../contracts/kitchen';
 import { problem } from '../plan/problem';
-
-/** What the Clock needs of an item: its steps, its heat, whose it is, and the shelves it takes. */
-export interface Scheduled {
-  title: string;
-  cook: string;
-  heats: readonly OvenStep[];
-  mode: string;
-  steps: readonly Step[];
-  trays: number;
-  preheatMin: number;
-  blindPreheatMin: number;
-  /** The item whose dough it is made of. */
-  doughOf?: number;
-}
 
 export interface ClockPlan {
   /** Local date and time at the table: what all minutes count from. */
@@ -90,6 +80,21 @@ export function planClock(items: readonly Scheduled[], kitchen: KitchenInput, se
     timed.push(...placed, ...meanwhile(item, itemIndex, cookOf(item, kitchen.cooks), placed));
   });
   for (const [index, { doughOf }] of items.entries()) if (doughOf !== undefined) mixSooner(timed, doughOf, index, busy);
+  // where a chain for each pie leaves somebody wanted twice, or heats that clash, the whole day is searched
+  const searched = problems.length ? searchDay(items, kitchen, serveAt) : null;
+  if (searched) return planFrom(items, kitchen, serveAt, searched.timed, searched.runs, []);
+  return planFrom(items, kitchen, serveAt, timed, runs, problems);
+}
+
+/** A day's plan from its placed steps: with the heating between bakes, hands added up, and what is shown of it. */
+function planFrom(
+  items: readonly Scheduled[],
+  kitchen: KitchenInput,
+  serveAt: string,
+  timed: TimedStep[],
+  runs: readonly OvenRun[],
+  problems: Problem[],
+): ClockPlan {
   const ovenRuns = withPreheat(runs);
   timed.push(...ovenRuns.flatMap(heating));
   timed.sort((a, b) => a.startMin - b.startMin || a.itemIndex - b.itemIndex);
@@ -107,6 +112,49 @@ export function planClock(items: readonly Scheduled[], kitchen: KitchenInput, se
     hands,
     ovenRuns: ovenRuns.map((r) => ({ ...r, setC: r.heats[0]?.setC ?? 0 })),
   };
+}
+
+/** Work of the search in a plan that follows every change, units. */
+const searchUnits = 20_000;
+
+/** The day searched as a whole, where the planner takes it and finds a plan that its checker lets pass. */
+function searchDay(
+  items: readonly Scheduled[],
+  kitchen: KitchenInput,
+  serveAt: string,
+): { timed: TimedStep[]; runs: OvenRun[] } | null {
+  const day = dayOf(items, kitchen, serveAt);
+  if (!day) return null;
+  const plan = remember(['day', day], () => {
+    const solved = solve(day, { units: searchUnits });
+    return { found: solved.status === 'planned' && checkPlan(day, solved.plan).length === 0 ? solved.plan : null };
+  }).found;
+  if (!plan) return null;
+  const runs: OvenRun[] = [];
+  const timed = items.flatMap((item, itemIndex) => {
+    const placed = item.steps.flatMap((s): TimedStep[] => {
+      const at = plan.steps[stepKey(itemIndex, s)];
+      if (!at) return [];
+      // a bake takes the minutes it takes; what waits, waits until what follows
+      const minutes = s.kind === 'oven' ? s.minutes : at.end - at.start;
+      const startMin = at.start - plan.serve;
+      if (s.kind === 'oven') runs.push(runOf(item, itemIndex, s, startMin));
+      return [{ ...s, minutes, itemIndex, cook: at.cook, startMin }];
+    });
+    for (const [n, s] of placed.entries()) {
+      const before = placed[n - 1];
+      if (before?.kind !== 'oven' || s.kind !== 'cold') continue;
+      const from = before.startMin + before.minutes;
+      s.minutes += s.startMin - from;
+      s.startMin = from;
+    }
+    const bake = placed.find((s) => s.code === 'bake') as TimedStep;
+    const stand = item.steps.find((s) => s.code === 'stand') as Step;
+    const out = bake.startMin + bake.minutes;
+    const all: TimedStep[] = [...placed, { ...stand, itemIndex, cook: null, startMin: out, minutes: -out }];
+    return [...all, ...meanwhile(item, itemIndex, cookOf(item, kitchen.cooks), all)];
+  });
+  return { timed, runs };
 }
 
 const dayMin = 24 * 60;
@@ -131,9 +179,6 @@ function awayFrom({ cooks, hours = [] }: KitchenInput, serveAt: string, days: nu
 /** A pie that is out longer than this before the table, beyond its stand, is said, min. */
 const longestStandMin = 60;
 const mostTries = 400;
-
-const cookOf = (item: Scheduled, cooks: readonly string[]): string =>
-  cooks.includes(item.cook) ? item.cook : cooks[0];
 
 /** Work that keeps a cook from other work; a moment at the oven does not. */
 const takesHands = (s: TimedStep): s is TimedStep & { cook: string } => s.cook !== null && s.kind !== 'tend';
@@ -197,18 +242,6 @@ const runOf = (item: Scheduled, itemIndex: number, step: Step, startMin: number)
   trays: item.trays,
   preheatMin: step.code === 'bake' ? item.preheatMin : item.blindPreheatMin,
 });
-
-/** An item's pastry steps in turn, the wait among them that may last longer, and the minutes of work after it. */
-function pastryOf(item: Scheduled): { steps: Step[]; wait: Step | null; tailMin: number } {
-  const steps = item.steps.filter(
-    (s) => s.strand === 'pastry' && s.code !== 'bake' && s.code !== 'stand' && s.during === undefined,
-  );
-  // a baked case waits as it is; what is closed waits in the cold
-  const asked = steps.find((s) => s.code === 'caseCool') ?? [...steps].reverse().find((s) => s.kind === 'cold') ?? null;
-  const wait = steps.filter((s) => s.kind !== 'bench').at(-1) === asked ? asked : null;
-  const tail = wait ? steps.slice(steps.indexOf(wait) + 1).filter((s) => s.code !== 'glaze') : [];
-  return { steps, wait, tailMin: tail.reduce((sum, s) => sum + s.minutes, 0) };
-}
 
 /**
  * The bake of an item as late as the oven allows, and as the hands that brush it just before are free; `fits` is false where

@@ -17,8 +17,8 @@ export interface OvenRun {
 }
 
 /** Oven pace between two settings, °C a minute: estimates for a domestic oven. */
-const climbsCMin = 1.9;
-const fallsCMin = 4;
+export const climbsCMin = 1.9;
+export const fallsCMin = 4;
 const sameHeatC = 10;
 /** An oven is left on for a next bake that is no further off, min. */
 const keptOnMin = 45;

@@ -1,4 +1,5 @@
-import { planClock, type ClockPlan, type Scheduled } from '../clock/chain';
+import { planClock, type ClockPlan } from '../clock/chain';
+import type { Scheduled } from '../clock/scheduled';
 import type { ItemInput } from '../contracts/item';
 import { planItem, type ItemPlan } from './item';
 import { ovenCompany } from './ovenCompany';
@@ -51,7 +52,7 @@ export function planBake({ meal, items: asked, kitchen, labels }: BakeInput): Ba
 }
 
 /** What the Clock takes of each item. */
-const scheduled = (
+export const scheduled = (
   items: readonly ItemInput[],
   plans: readonly ItemPlan[],
   doughs: readonly SharedDough[],

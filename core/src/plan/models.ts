@@ -9,6 +9,7 @@ import { ProbeInput, readProbe } from './questions/hiddenKitchen';
 import { recalibrate, RecalibrateInput } from './questions/recalibrate';
 import { remedies, RemediesInput } from './questions/remedies';
 import { doughShapes, FridgeShapesInput } from './questions/shapes';
+import { dayChoices, DayChoicesInput } from './questions/dayChoices';
 import { coolings, CoolingsInput } from './questions/coolings';
 import { bestProgramme, ProgrammeInput } from './questions/programme';
 import { ovenLoad, OvenLoadInput } from './questions/ovenLoad';
@@ -90,6 +91,15 @@ export const planModels = [
     certainty: 'estimate',
     input: LookInput,
     run: look,
+  }),
+  model({
+    name: 'plan.dayChoices',
+    summary: 'Whether a day can be, hands, oven and hours together; what clashes, and ways out that were solved',
+    units: 'min',
+    source: 'clock.solve and clock.explain on the stations’ steps',
+    certainty: 'estimate',
+    input: DayChoicesInput,
+    run: dayChoices,
   }),
   model({
     name: 'plan.storing',

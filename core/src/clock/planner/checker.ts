@@ -46,7 +46,7 @@ export function checkPlan(day: Instance, plan: DayPlan): Broken[] {
     if (s.kind === 'passive' ? p.cook !== null : p.cook === null) fail('R7', s.id);
     if (p.cook !== null) {
       const cook = day.cooks.find((c) => c.id === p.cook);
-      if (!cook) fail('R7', s.id);
+      if (!cook || (s.cooks && !s.cooks.includes(cook.id))) fail('R7', s.id);
       else if (!fixed && !cook.windows.some(([a, b]) => a <= p.start && p.end <= b)) fail('R7', s.id);
     }
     if ((s.oven !== undefined) !== (p.oven !== null)) fail('R10', s.id);

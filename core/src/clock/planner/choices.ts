@@ -26,6 +26,7 @@ const mostAlternatives = 5;
 const laterMin = 60;
 
 /** Ways out of a day that is late or impossible, each with its plan; the least late first. Never one that loosens a safety limit. */
+// eslint-disable-next-line max-lines-per-function -- one way out after the other
 export function choicesFor(day: Instance, units = choiceUnits): Choice[] {
   const clash = explain(day);
   const found: Choice[] = [];
@@ -46,8 +47,11 @@ export function choicesFor(day: Instance, units = choiceUnits): Choice[] {
       ),
     })),
   });
-  offer('serve-later', 'serve', laterMin, longer(laterMin));
-  if (!found.length) offer('serve-later', 'serve', 3 * laterMin, longer(3 * laterMin));
+  // the search serves as early as it can
+  for (const hours of [1, 3, 12]) {
+    if (found.length) break;
+    offer('serve-later', 'serve', hours * laterMin, longer(hours * laterMin));
+  }
   let alternatives = 0;
   for (const s of day.steps)
     for (const a of s.alts ?? []) {
@@ -76,6 +80,13 @@ export function choicesFor(day: Instance, units = choiceUnits): Choice[] {
         ...day,
         cooks: day.cooks.map((c) => (c.id === way.cook ? { ...c, windows: [day.horizon] } : c)),
       });
+  }
+  for (const minutes of [60, 120, 180]) {
+    if (found.some((c) => c.kind === 'wait-longer')) break;
+    offer('wait-longer', 'all', minutes, {
+      ...day,
+      items: day.items.map((x) => ({ ...x, serve: { ...x.serve, max: x.serve.max + minutes } })),
+    });
   }
   if (day.ovens[0])
     offer('second-oven', day.ovens[0].id, 0, {

@@ -26,6 +26,8 @@ export interface PlannerStep {
   risk?: { want: number; weight: number };
   alts?: { id: string; min: number; max: number; needs: Record<string, number> }[];
   split?: boolean;
+  /** Who may do it; anybody where nobody is named. */
+  cooks?: string[];
 }
 
 export interface Lag {

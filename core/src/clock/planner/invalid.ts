@@ -55,6 +55,7 @@ export function invalidOf(i: Instance): Invalid[] {
     if (s.risk && s.oven) say('risk-on-oven-step', s.id);
     if (s.oven && ![s.oven.temp, s.oven.tol, s.oven.slots, s.oven.tray].every(isWhole)) say('oven-need', s.id);
     if (!i.items.some((x) => x.id === s.item)) say('unknown-item', s.id);
+    if (s.cooks && !s.cooks.some((c) => i.cooks.some((x) => x.id === c))) say('unknown-cook', s.id);
   }
   for (const x of i.items) {
     if (!ids.has(x.serve.step)) say('unknown-step', x.id);

@@ -180,7 +180,8 @@ class Prover {
       if (!attention[i] || instance.pins?.[instance.steps[i].id]) continue;
       const [low, high] = [D[start[i]], -D[start[i] * N]];
       let [first, last] = [Infinity, -Infinity];
-      for (const c of instance.cooks)
+      const { cooks: may } = instance.steps[i];
+      for (const c of instance.cooks.filter((x) => !may || may.includes(x.id)))
         for (const [a, b] of c.windows) {
           const from = Math.max(low, a);
           const to = Math.min(high, b - length[i]);

@@ -244,12 +244,14 @@ export class State {
     found: Candidate[],
     all: boolean,
   ): number | null {
-    const { cooks, grid } = this.net.instance;
+    const { cooks, grid, steps } = this.net.instance;
+    const { cooks: may } = steps[i];
     const [a, b] = [t - this.h0, t + this.net.length[i] - this.h0];
     let next = way > 0 ? Infinity : -Infinity;
     let ok = false;
     for (let k = 0; k < cooks.length; k++) {
       const c = backwards ? cooks.length - 1 - k : k;
+      if (may && !may.includes(cooks[c].id)) continue;
       const [on, hands] = [this.awake[c], this.hands[c]];
       let blocked = -1;
       for (let m = a; m < b; m++)

@@ -12,10 +12,14 @@ import { clock, clockOn, dayOf, momentAt, served } from '../../wording/numbers';
 import { problemWords } from '../../wording/problems';
 import { reasonWords } from '../../wording/reasons';
 import { ClockList } from './ClockList';
+import { InTheWay } from './InTheWay';
 import { Strands } from './Strands';
 import { UprightClock } from './UprightClock';
 import { Waiting } from '../_shared/StationPage';
 import type { Problem } from '@crustallum/core/plan/problem';
+
+/** What a search of the whole day may know a way out of. */
+const searched = new Set(['starts_past', 'hands_taken', 'heats_overlap', 'stands_long']);
 
 export function ClockStation() {
   const { item, settle } = useItem();
@@ -114,6 +118,7 @@ export function ClockStation() {
                 {problemWords(p)}
               </p>
             ))}
+            {problems.some((p) => searched.has(p.code)) && <InTheWay now={late.length > 0 ? now : null} />}
           </div>
         )}
         {phone ? (

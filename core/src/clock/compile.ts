@@ -1,0 +1,217 @@
+import type { KitchenInput } from '../contracts/kitchen';
+import { closingCodes, type Step } from '../plan/steps/codes';
+import { climbsCMin, fallsCMin } from './ovenRuns';
+import { cookOf, pastryOf, type Scheduled } from './scheduled';
+import type { Instance, Lag, PlannerStep, Point } from './planner/instance';
+
+/** The table on the planner's own minutes: midnight of the day before is 0. */
+export const tableMin = (serveAt: string): number => {
+  const table = new Date(serveAt);
+  return 24 * 60 + table.getHours() * 60 + table.getMinutes();
+};
+
+const dayMin = 24 * 60;
+/** A day the planner lays is no longer than this before the table, and goes on so long after it, min. */
+const longestMin = 3 * dayMin;
+const afterMin = 60;
+/** A pie stands no longer than this beyond its stand. */
+const standsMoreMin = 60;
+/** A filling that goes in hot waits no longer; one that was made ready cold, or cooked and not cooled. */
+const hotWaitMin = 5;
+const readyWaitMin = 12 * 60;
+/** Between pot and cold. */
+const offTheHeatMin = 15;
+/** Bakes within twice this go in together. */
+const heatToleranceC = 5;
+const rings = 4;
+/** Work that can be put down beside a simmering pot. */
+export const smallCodes: ReadonlySet<string> = new Set(['weigh', 'glaze', 'prepareFilling', 'weightsOut']);
+
+export const stepKey = (itemIndex: number, s: Pick<Step, 'id'>): string => `${itemIndex}/${s.id}`;
+
+/** A wait is as long as it has to be, up to as long as it may be; work is as long as it takes. Whole minutes. */
+const lengthOf = (s: Step, elastic: boolean): { min: number; max: number } => {
+  const min = Math.max(1, Math.ceil(s.minutes - 1e-9));
+  return { min, max: elastic ? min + Math.floor(s.elasticMin) : min };
+};
+
+/**
+ * A day's items as the planner takes them: every step of pastry and filling with the hands, shelf and rings it takes, the
+ * order and the waits between them, the cooks' hours. Null for a day too long for it, or with more trays than shelves.
+ */
+// eslint-disable-next-line max-lines-per-function -- one statement of the kitchen after the other
+export function dayOf(
+  items: readonly Scheduled[],
+  kitchen: KitchenInput,
+  serveAt: string,
+  nowMin?: number,
+): Instance | null {
+  const at = tableMin(serveAt);
+  const steps: PlannerStep[] = [];
+  const lags: Lag[] = [];
+  const lag = (
+    from: Point,
+    to: Point,
+    min: number | null,
+    max: number | null,
+    why: string,
+    grade: Lag['grade'] = 'quality',
+  ) => lags.push({ id: `L${lags.length + 1}`, from, to, min, max, why, grade });
+  const modes = new Set(items.map((i) => i.mode));
+  let longest = 0;
+  for (const [itemIndex, item] of items.entries()) {
+    if (item.trays > kitchen.ovenShelves) return null;
+    const cook = cookOf(item, kitchen.cooks);
+    const helper = kitchen.cooks.find((c) => c !== cook) ?? cook;
+    const { steps: pastry, wait } = pastryOf(item);
+    const bake = item.steps.find((s) => s.code === 'bake');
+    const stand = item.steps.find((s) => s.code === 'stand');
+    if (!bake || !stand) return null;
+    const row = [...pastry.filter((s) => s.minutes > 0 || s === wait), bake];
+    const key = (s: Step) => stepKey(itemIndex, s);
+    const several = items.length > 1 && item.heats.length > 1;
+    for (const s of row) {
+      const oven = s.kind === 'oven';
+      const temp = s === bake ? (item.heats[0]?.setC ?? 190) : Number(s.values['setC']);
+      const hands = s.kind === 'bench' || s.kind === 'tend';
+      steps.push({
+        id: key(s),
+        item: String(itemIndex),
+        kind: hands ? 'active' : 'passive',
+        ...(hands && smallCodes.has(s.code) ? { small: true } : {}),
+        ...lengthOf(s, s === wait && !oven),
+        needs: oven && modes.size > 1 ? { alone: 1 } : {},
+        ...(oven
+          ? {
+              oven: {
+                temp: Math.round(temp),
+                tol: heatToleranceC,
+                // a programme of several heats shares with nothing
+                slots: several ? kitchen.ovenShelves : item.trays,
+                tray: 1,
+              },
+            }
+          : {}),
+        ...(hands ? { cooks: s.code === 'glaze' ? kitchen.cooks : [cook] } : {}),
+      });
+    }
+    row.forEach((s, i) => {
+      const next = row[i + 1];
+      if (next) lag([key(s), 'end'], [key(next), 'start'], 0, 0, next.code);
+    });
+    longest += row.reduce((sum, s) => sum + s.minutes, 0);
+    const filling = item.steps.filter((s) => s.strand === 'filling');
+    const closing = row.find((s) => closingCodes.includes(s.code)) ?? bake;
+    for (const s of filling)
+      steps.push({
+        id: key(s),
+        item: String(itemIndex),
+        kind: s.kind === 'hob' ? 'watch' : s.kind === 'bench' ? 'active' : 'passive',
+        ...(smallCodes.has(s.code) ? { small: true } : {}),
+        ...lengthOf(s, s.kind === 'cold'),
+        // one pot at a time for a cook: what is fried or browned is not left
+        needs: s.kind === 'hob' ? { hob: 1, [`pot ${helper}`]: 1 } : {},
+        ...(s.kind === 'hob' || s.kind === 'bench' ? { cooks: [helper] } : {}),
+      });
+    filling.forEach((s, i) => {
+      const next = filling[i + 1];
+      if (next)
+        lag(
+          [key(s), 'end'],
+          [key(next), 'start'],
+          0,
+          next.code === 'coolFilling' ? offTheHeatMin : readyWaitMin,
+          next.code,
+          next.code === 'coolFilling' ? 'safety' : 'quality',
+        );
+      else
+        lag(
+          [key(s), 'end'],
+          [key(closing), 'start'],
+          0,
+          s.kind === 'cold' ? 0 : s.kind === 'hob' ? hotWaitMin : readyWaitMin,
+          closing.code,
+          'safety',
+        );
+    });
+    longest += filling.reduce((sum, s) => sum + s.minutes, 0);
+  }
+  for (const [follower, { doughOf }] of items.entries()) {
+    if (doughOf === undefined) continue;
+    const rest = items[doughOf].steps.find((s) => s.code === 'rest' && s.strand === 'pastry');
+    const first = pastryOf(items[follower]).steps[0];
+    if (rest && first) lag([stepKey(doughOf, rest), 'end'], [stepKey(follower, first), 'start'], 0, null, 'rest');
+  }
+  if (longest + 240 > longestMin) return null;
+  const from = Math.max(at - longestMin, Math.min(nowMin ?? Infinity, Math.floor(at - longest - dayMin / 2)));
+  const horizon: [number, number] = [Math.max(from, nowMin ?? from), at + afterMin];
+  const heats = steps.flatMap((s) => (s.oven ? [s.oven.temp] : []));
+  const [tMin, tMax] = [Math.min(...heats) - heatToleranceC, Math.max(...heats) + heatToleranceC];
+  // from cold it takes as long as the items say, between two heats as long as an oven climbs
+  const ambient = Math.floor(
+    Math.min(...items.map((i) => (i.heats[0]?.setC ?? 190) - climbsCMin * Math.max(1, i.preheatMin))),
+  );
+  return {
+    schema: 1,
+    id: 'day',
+    grid: 1,
+    horizon,
+    serve: { at, maxLate: 0 },
+    goals: { lastWindow: 60, lastBucket: 5, staleBucket: 5, spanBucket: 15, sessionGap: 15 },
+    cooks: kitchen.cooks.map((id) => ({ id, windows: windowsOf(id, kitchen, horizon) })),
+    ovens: [
+      {
+        id: 'oven',
+        slots: kitchen.ovenShelves,
+        tray: 1,
+        tMin,
+        tMax,
+        ambient,
+        heat: climbsCMin,
+        cool: fallsCMin,
+        keepOn: Math.ceil(Math.max(45, (tMax - ambient) / climbsCMin, (tMax - tMin) / fallsCMin)),
+      },
+    ],
+    resources: [
+      { id: 'hob', cap: rings },
+      { id: 'alone', cap: 1 },
+      ...kitchen.cooks.map((c) => ({ id: `pot ${c}`, cap: 1 })),
+    ],
+    items: items.map((i, k) => {
+      const stand = Math.max(0, Math.ceil(i.steps.find((s) => s.code === 'stand')?.minutes ?? 0));
+      const bake = i.steps.find((s) => s.code === 'bake') as Step;
+      return {
+        id: String(k),
+        name: i.title,
+        serve: { step: stepKey(k, bake), min: stand, max: stand + standsMoreMin, want: stand, weight: 1 },
+      };
+    }),
+    steps,
+    lags,
+    budgets: [],
+  };
+}
+
+/** When a cook is there, on the planner's minutes. */
+function windowsOf(
+  cook: string,
+  { hours = [] }: KitchenInput,
+  [h0, h1]: readonly [number, number],
+): [number, number][] {
+  const own = hours.filter((h) => h.cook === cook && h.fromMin !== h.toMin);
+  if (!own.length) return [[h0, h1]];
+  const windows: [number, number][] = [];
+  for (let day = Math.floor(h0 / dayMin) - 1; day * dayMin < h1; day++)
+    for (const { fromMin, toMin } of own) {
+      const a = Math.max(h0, day * dayMin + fromMin);
+      const b = Math.min(h1, day * dayMin + (toMin > fromMin ? toMin : toMin + dayMin));
+      if (b > a) windows.push([a, b]);
+    }
+  windows.sort((x, y) => x[0] - y[0]);
+  return windows.reduce<[number, number][]>((merged, w) => {
+    const last = merged.at(-1);
+    if (last && w[0] <= last[1]) last[1] = Math.max(last[1], w[1]);
+    else merged.push([...w]);
+    return merged;
+  }, []);
+}

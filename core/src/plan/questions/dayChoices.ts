@@ -1,0 +1,129 @@
+import { Matches } from 'class-validator';
+import { dayOf, tableMin } from '../../clock/compile';
+import { checkPlan } from '../../clock/planner/checker';
+import { choicesFor, type Choice } from '../../clock/planner/choices';
+import { explain, type ClashKind } from '../../clock/planner/explain';
+import type { Instance, Point } from '../../clock/planner/instance';
+import { solve } from '../../clock/planner/solve';
+import { Optional } from '../../quantities/rules';
+import { planBake, scheduled } from '../bake';
+import { BakeInput } from '../inputs';
+import { asMade } from '../sharedDough';
+import type { StepCode } from '../steps/codes';
+
+/** What the model `plan.dayChoices` takes: a whole bake, and what time it is where the day begins today. */
+export class DayChoicesInput extends BakeInput {
+  /** Local date and time it is now. */
+  @Optional() @Matches(/^\d{4}-\d\d-\d\dT\d\d:\d\d$/) now?: string;
+}
+
+/** A step of an item, as it is called. */
+export interface StepOfItem {
+  itemIndex: number;
+  code: StepCode;
+}
+
+/** What takes part in a clash: two steps whose order or wait binds, an item's stand, a cook's pot, or one of the day's own. */
+export type ClashMember =
+  | { what: 'order'; from: StepOfItem | null; to: StepOfItem | null }
+  | { what: 'stands'; itemIndex: number }
+  | { what: 'pot'; cook: string }
+  | { what: 'hob' | 'fan' | 'shelves' | 'hands' | 'heats' | 'hours' | 'begin' | 'table' };
+
+/** A way out that was solved and checked: when it is served then. */
+export interface DayChoice {
+  kind: Exclude<Choice['kind'], 'alternative' | 'stretch-limit'>;
+  itemIndex: number | null;
+  cook: string | null;
+  /** Of waiting longer: so much. */
+  minutes: number;
+  lateMin: number;
+}
+
+export interface DayChoices {
+  /** Whether the day as it is can be; `unknown`: nothing was found and nothing proved. */
+  status: 'fits' | 'cannot' | 'unknown' | 'tooLong';
+  clash: { kind: ClashKind; items: number[]; members: ClashMember[] } | null;
+  choices: DayChoice[];
+}
+
+const units = 60_000;
+const minutesApart = (from: string, to: string): number => (new Date(to).getTime() - new Date(from).getTime()) / 60_000;
+
+/**
+ * Whether a day can be as it is, hands, oven and hours together; if not, the smallest set of what clashes and ways out, each
+ * solved and checked before it is offered. With `now`, nothing begins before it.
+ */
+export function dayChoices({ now, ...input }: DayChoicesInput): DayChoices {
+  const { items: plans, doughs } = planBake(input);
+  const { items } = asMade(input.items, input.kitchen);
+  const { serveAt } = input.meal;
+  const at = tableMin(serveAt);
+  const nowMin = now === undefined ? undefined : Math.ceil(at - minutesApart(now, serveAt));
+  const day = dayOf(scheduled(items, plans, doughs), input.kitchen, serveAt, nowMin);
+  if (!day || day.horizon[1] <= day.horizon[0]) return { status: 'tooLong', clash: null, choices: [] };
+  const solved = solve(day, { units });
+  if (solved.status === 'planned' && checkPlan(day, solved.plan).length === 0)
+    return { status: 'fits', clash: null, choices: [] };
+  const clash = explain(day);
+  return {
+    status: clash ? 'cannot' : 'unknown',
+    clash: clash && {
+      kind: clash.kind,
+      items: clash.items.map(Number),
+      members: clash.members.flatMap((m) => memberOf(day, plans, m)),
+    },
+    choices: choicesFor(day).flatMap((c): DayChoice[] =>
+      c.kind === 'alternative' || c.kind === 'stretch-limit'
+        ? []
+        : [
+            {
+              kind: c.kind,
+              itemIndex: (c.kind === 'wait-longer' && c.of !== 'all') || c.kind === 'leave-out' ? Number(c.of) : null,
+              minutes: c.minutes,
+              cook: c.kind === 'be-there' ? c.of : null,
+              lateMin: c.lateMin,
+            },
+          ],
+    ),
+  };
+}
+
+function memberOf(
+  day: Instance,
+  plans: readonly { steps: readonly { id: string; code: StepCode }[] }[],
+  name: string,
+): ClashMember[] {
+  const [what, id] = name.split(':') as [string, string];
+  const stepAt = ([key]: Point): StepOfItem | null => {
+    if (key === 'serve') return null;
+    const cut = key.indexOf('/');
+    const itemIndex = Number(key.slice(0, cut));
+    const step = plans[itemIndex]?.steps.find((s) => s.id === key.slice(cut + 1));
+    return step ? { itemIndex, code: step.code } : null;
+  };
+  switch (what) {
+    case 'lag': {
+      const lag = day.lags.find((l) => l.id === id);
+      return lag ? [{ what: 'order', from: stepAt(lag.from), to: stepAt(lag.to) }] : [];
+    }
+    case 'rest':
+      return [{ what: 'stands', itemIndex: Number(id) }];
+    case 'cap':
+      return id.startsWith('pot ') ? [{ what: 'pot', cook: id.slice(4) }] : [{ what: id === 'hob' ? 'hob' : 'fan' }];
+    case 'shelves':
+      return [{ what: 'shelves' }];
+    case 'hands':
+      return [{ what: 'hands' }];
+    case 'oventemp':
+      return [{ what: 'heats' }];
+    case 'calendar':
+      return [{ what: 'hours' }];
+    case 'hstart':
+      return [{ what: 'begin' }];
+    case 'serve':
+      return [{ what: 'table' }];
+    default:
+      return [];
+  }
+}

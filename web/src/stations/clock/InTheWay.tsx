@@ -1,0 +1,130 @@
+import type { ClashKind } from '@crustallum/core/clock/planner/explain';
+import type { DayChoice, DayChoices, ClashMember } from '@crustallum/core/plan/questions/dayChoices';
+import { desk } from '../../desk/desk';
+import { useAppDispatch, useAppSelector } from '../../desk/store';
+import { Press } from '../../design/ui/Press';
+import { clock, dayOf, localMoment, served, span } from '../../wording/numbers';
+import { stepWords } from '../../wording/steps';
+import { list } from '../../wording/eaters';
+import { useQuestion } from '../_shared/useQuestion';
+
+const kindWords: Record<ClashKind, string> = {
+  'food-safety': 'Something would be out of the cold too long.',
+  'oven-temperature': 'Their heats do not go together in one oven, and each may stand only so long.',
+  'oven-shelves': 'More trays want the oven at once than there are shelves.',
+  calendar: 'Nobody is there when it has to be done.',
+  capacity: 'One pot, or one ring, is wanted twice at once.',
+  hands: 'More hands are wanted at once than there are.',
+  time: 'From the first step to the table it takes longer than there is.',
+  lags: 'What has to follow at once, and what has to wait, do not go together.',
+};
+
+/** Why the day cannot be as it is, in the cook's words, and the ways out: each was planned and checked before it is offered. */
+export function InTheWay({ now }: { now: Date | null }) {
+  const { meal, items, kitchen } = useAppSelector((s) => s.desk);
+  const dispatch = useAppDispatch();
+  const input =
+    meal && kitchen
+      ? { meal, items: items.map((i) => i.document), kitchen, ...(now ? { now: localMoment(now) } : {}) }
+      : null;
+  const { value, asking, late } = useQuestion<DayChoices>('plan.dayChoices', input);
+  if (!meal || !input) return null;
+  if (!value)
+    return (
+      <p className="working m-0">{late ? 'It took too long to search for a way out.' : 'Searching for a way out'}</p>
+    );
+  if (value.status === 'fits' || value.status === 'tooLong') return null;
+  const title = (index: number) => items[index]?.document.title ?? '';
+  const table = served(meal.serveAt);
+  const at = (c: DayChoice) => new Date(table.getTime() + c.lateMin * 60_000);
+  const later = value.choices.find((c) => c.kind === 'serve-later');
+  const others = value.choices.filter((c) => c.kind !== 'serve-later');
+  const when = (d: Date) => (d.toDateString() === table.toDateString() ? clock(d) : `${dayOf(d)}, ${clock(d)}`);
+  return (
+    <section aria-label="What stands in the way" aria-busy={asking} className="in-the-way">
+      <p className="m-0">
+        <strong>
+          {value.clash ? kindWords[value.clash.kind] : 'No plan was found for it; that none exists is not proved.'}
+        </strong>
+        {value.clash && value.clash.items.length > 0 && ` It is between ${list(value.clash.items.map(title))}.`}
+      </p>
+      {value.clash && (
+        <ul className="plain-list m-0 quiet-ink">
+          {membersInWords(value.clash.members, title).map((w) => (
+            <li key={w}>{w}</li>
+          ))}
+        </ul>
+      )}
+      <div className="mt-1 flex flex-wrap items-center gap-3">
+        {later && (
+          <Press quiet onClick={() => dispatch(desk.actions.mealChanged({ ...meal, serveAt: localMoment(at(later)) }))}>
+            Serve at {when(at(later))}: it can be
+          </Press>
+        )}
+        {others.map((c, i) => (
+          <span key={i}>{choiceWords(c, title, at(c).getTime() === table.getTime() ? null : when(at(c)))}</span>
+        ))}
+        {value.choices.length === 0 && <span>Fewer pies, or another day: nothing smaller was found that helps.</span>}
+      </div>
+    </section>
+  );
+}
+
+const ownWords: Partial<Record<ClashMember['what'], string>> = {
+  hob: 'the rings of the hob',
+  fan: 'the fan on for one and off for the other',
+  shelves: 'the shelves of the oven',
+  hands: 'one pair of hands for one full task',
+  heats: 'heats that are further apart than a bake bears',
+  hours: 'the hours the cooks are there',
+  begin: 'nothing can begin sooner',
+  table: 'the time at the table',
+};
+
+/** Members of a clash, each once, as they are called. */
+function membersInWords(members: readonly ClashMember[], title: (index: number) => string): string[] {
+  const said = members.flatMap((m): string[] => {
+    switch (m.what) {
+      case 'order':
+        return m.from && m.to
+          ? [
+              `${title(m.from.itemIndex)}: ${stepWords[m.to.code].toLowerCase()} right after ${stepWords[m.from.code].toLowerCase()}`,
+            ]
+          : [];
+      case 'stands':
+        return [`${title(m.itemIndex)} may stand only so long before the table`];
+      case 'pot':
+        return [`one pot at a time for ${m.cook}`];
+      default: {
+        const word = ownWords[m.what];
+        return word ? [word] : [];
+      }
+    }
+  });
+  // a chain of steps is told by its ends
+  const orders = said.filter((w) => w.includes(' right after '));
+  const rest = said.filter((w) => !orders.includes(w));
+  const told = orders.length > mostOrders ? [`${orders.length} steps that follow one another at once`] : orders;
+  return [...new Set([...told, ...rest])];
+}
+const mostOrders = 3;
+
+function choiceWords(c: DayChoice, title: (index: number) => string, at: string | null): string {
+  const when = at ? `, at ${at}` : ', on time';
+  switch (c.kind) {
+    case 'wait-longer':
+      return c.itemIndex === null
+        ? `If all may stand ${span(c.minutes)} longer, it can be${when}.`
+        : `If ${title(c.itemIndex)} may stand ${span(c.minutes)} longer, it can be${when}.`;
+    case 'be-there':
+      return `With ${c.cook} there all day it can be${when}.`;
+    case 'leave-out':
+      return `Without ${title(c.itemIndex ?? 0)} the rest can be${when}.`;
+    case 'second-oven':
+      return `With a second oven it can be${when}.`;
+    case 'another-cook':
+      return `With one more pair of hands it can be${when}.`;
+    default:
+      return '';
+  }
+}
