@@ -21,7 +21,7 @@ export interface Choice {
   lateMin: number;
 }
 
-const choiceUnits = 15_000;
+const choiceUnits = 30_000;
 const mostAlternatives = 5;
 const laterMin = 60;
 
@@ -83,8 +83,10 @@ export function choicesFor(day: Instance, units = choiceUnits): Choice[] {
   }
   for (const minutes of [60, 120, 180]) {
     if (found.some((c) => c.kind === 'wait-longer')) break;
+    // where later alone is no way out, later and longer together may be
+    const from = found.some((c) => c.kind === 'serve-later') ? day : longer(12 * laterMin);
     offer('wait-longer', 'all', minutes, {
-      ...day,
+      ...from,
       items: day.items.map((x) => ({ ...x, serve: { ...x.serve, max: x.serve.max + minutes } })),
     });
   }

@@ -28,6 +28,7 @@ export interface SolveOptions {
 const bestTries = 12;
 const failuresEach = 60;
 const fewSteps = 12;
+const mostAgain = 40;
 
 interface Best {
   laid: Laid;
@@ -94,9 +95,10 @@ class Search {
       const held = complete(
         this.state,
         this.manner(cycle[k % cycle.length], {
-          candidates: k % 2 ? 8 : 5,
+          // chains that hang together need many places to begin at
+          candidates: [5, 8, 16, 40][k % 4],
           cooksBackwards: k % 3 === 2,
-          until: Math.min(this.limit, this.state.work + Math.max(20_000, this.limit / 12)),
+          until: Math.min(this.limit, this.state.work + Math.max(1500, this.limit / 24)),
         }),
       );
       this.state.putOff = false;
@@ -111,11 +113,15 @@ class Search {
       this.manner('full', {
         candidates: n <= 15 ? 10_000 : 40,
         failures: n <= 15 ? 1500 : 60,
-        until: Math.min(this.limit, this.state.work + this.limit / 3),
+        until: Math.min(this.limit, this.state.work + this.limit / 12),
       }),
     );
     this.state.putOff = false;
     return held;
+  }
+  /** Another order of the nodes for the next beginnings. */
+  shake(): void {
+    for (let v = 0; v < this.weights.length; v++) this.weights[v] = 0.5 + 4 * this.throws.next();
   }
   private cannotServe = false;
   private begin(late: number): void {
@@ -181,6 +187,12 @@ function construct(search: Search, warm?: DayPlan): void {
       search.keep();
       return;
     }
+  }
+  // nothing yet: other beginnings, for as long as a third of the work lasts, the latest serving first
+  for (let again = 0; again < mostAgain && !search.best && search.state.work < search.limit / 3; again++) {
+    search.shake();
+    const late = lates[lates.length - 1 - (again % lates.length)];
+    if (search.fresh(late, bestTries)) search.keep();
   }
 }
 

@@ -37,7 +37,9 @@ export function InTheWay({ now }: { now: Date | null }) {
   const title = (index: number) => items[index]?.document.title ?? '';
   const table = served(meal.serveAt);
   const at = (c: DayChoice) => new Date(table.getTime() + c.lateMin * 60_000);
-  const later = value.choices.find((c) => c.kind === 'serve-later');
+  const later =
+    value.choices.find((c) => c.kind === 'serve-later') ??
+    value.choices.find((c) => c.kind === 'wait-longer' && c.lateMin > 0);
   const others = value.choices.filter((c) => c.kind !== 'serve-later');
   const when = (d: Date) => (d.toDateString() === table.toDateString() ? clock(d) : `${dayOf(d)}, ${clock(d)}`);
   return (
