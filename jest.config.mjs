@@ -40,7 +40,7 @@ export default {
       testEnvironment: '<rootDir>/web/src/testing/browserEnvironment.cjs',
       setupFiles: ['<rootDir>/web/src/testing/setup.ts'],
       setupFilesAfterEnv: ['<rootDir>/web/src/testing/patience.ts'],
-      transformIgnorePatterns: ['/node_modules/(?!(@tanstack|d3-[a-z]+|internmap)/)'],
+      transformIgnorePatterns: ['/node_modules/(?!(@tanstack|d3-[a-z]+|internmap|nanoid)/)'],
       moduleNameMapper: {
         ...moduleNameMapper,
         '\\.css$': '<rootDir>/web/src/testing/noStyle.ts',

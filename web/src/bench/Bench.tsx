@@ -15,6 +15,7 @@ import { ForEaters } from '../stations/_shared/ForEaters';
 import { Ticks } from '../stations/seal/Ticks';
 import { StepDrawing } from './StepDrawing';
 import { isWait, tickedOf, type BenchEvent, type BenchRun, type BenchState } from './run';
+import { behindMin, tableThen } from './behind';
 import { ColdPresses, LeftPanel } from './LeftPanel';
 import { LookLeft, LookNow, useLook } from './LookNow';
 import { Pot } from './Pot';
@@ -88,6 +89,7 @@ function Running({
     (atScale || atBowl) && step && item?.parts ? { item, itemIndex: step.itemIndex, now: weighing, say } : null;
   const atPot = step?.code === 'cookFilling' && item ? { item, itemIndex: step.itemIndex, now: weighing, say } : null;
   const tools = scaled ? atScale ? <WeighOut {...scaled} /> : <FeelTests {...scaled} /> : atPot && <Pot {...atPot} />;
+  const behind = behindMin(run, state, now);
   const looking = useLook(run, events, state, step?.code === 'look' ? step.itemIndex : null, now);
   useDraws(run, state, events);
   const reckoned = warmthNow(run, state, now);
@@ -201,6 +203,18 @@ function Running({
               {item ? ` · ${item.document.title}` : ''}
             </div>
           </>
+        )}
+        {!done && !looking && behind !== null && (
+          <p className="bench-of" role="status">
+            {behind > 0 ? (
+              <>
+                <strong>{span(behind)} behind the plan.</strong> If nothing after it is hurried, the table at{' '}
+                {clockOn(tableThen(run, behind), momentAt(run.plan.serveAt, 0))}.
+              </>
+            ) : (
+              `${span(-behind)} ahead of the plan.`
+            )}
+          </p>
         )}
       </section>
       <section className="bench-presses">

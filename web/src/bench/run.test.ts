@@ -1,4 +1,5 @@
 import type { RunEventType } from '@crustallum/core/contracts/run';
+import { behindMin, tableThen } from './behind';
 import { plainKitchen } from '@crustallum/core/plan/starters';
 import type { TimedStep } from '@crustallum/core/plan/steps/codes';
 import { benchState, isWait, type BenchEvent, type BenchRun } from './run';
@@ -106,6 +107,31 @@ describe('a run replayed from its events', () => {
     expect(benchState(baking, [event('next'), event('next'), seen]).timers.map((t) => t.minutes)).toEqual([31, 40]);
   });
   it('knows work from waiting', () => expect(run.plan.steps.map(isWait)).toEqual([false, false, true, false, true]));
+});
+
+describe('the plan against the clock', () => {
+  const table = new Date(2026, 11, 12, 18, 30).getTime();
+  const placed = {
+    ...run,
+    plan: { ...run.plan, steps: run.plan.steps.map((s, i) => ({ ...s, startMin: -120 + 20 * i })) },
+  };
+  const begun = { ...placed, startedAt: new Date(table - 120 * 60_000).toISOString() };
+  const minutesBehind = (atMin: number, from = begun) => behindMin(from, benchState(from, []), table + atMin * 60_000);
+  it('is kept while a step lasts no longer than planned', () => {
+    expect(minutesBehind(-118)).toBeNull();
+    expect(minutesBehind(-111)).toBeNull();
+  });
+  it('is behind by what a step lasts beyond, and the table moves by as much', () => {
+    expect(minutesBehind(-85)).toBeCloseTo(25, 6);
+    expect(tableThen(begun, 25).getTime()).toBe(table + 25 * 60_000);
+  });
+  it('is behind from the first where it was begun late, and ahead where early; the table is never sooner', () => {
+    const late = { ...placed, startedAt: new Date(table - 80 * 60_000).toISOString() };
+    expect(minutesBehind(-79, late)).toBeCloseTo(40, 6);
+    const early = { ...placed, startedAt: new Date(table - 200 * 60_000).toISOString() };
+    expect(minutesBehind(-199, early)).toBeCloseTo(-80, 6);
+    expect(tableThen(early, -80).getTime()).toBe(table);
+  });
 });
 
 describe('the device’s store', () => {

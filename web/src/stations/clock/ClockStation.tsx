@@ -12,6 +12,7 @@ import { clock, clockOn, dayOf, momentAt, served } from '../../wording/numbers';
 import { problemWords } from '../../wording/problems';
 import { reasonWords } from '../../wording/reasons';
 import { ClockList } from './ClockList';
+import { DayFiles } from './DayFiles';
 import { InTheWay } from './InTheWay';
 import { Strands } from './Strands';
 import { UprightClock } from './UprightClock';
@@ -147,6 +148,7 @@ export function ClockStation() {
             />
           )}
         </div>
+        <DayFiles />
       </section>
     </main>
   );

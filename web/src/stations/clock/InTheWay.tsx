@@ -40,7 +40,7 @@ export function InTheWay({ now }: { now: Date | null }) {
   const later =
     value.choices.find((c) => c.kind === 'serve-later') ??
     value.choices.find((c) => c.kind === 'wait-longer' && c.lateMin > 0);
-  const others = value.choices.filter((c) => c.kind !== 'serve-later');
+  const others = value.choices.filter((c) => c !== later || c.kind === 'wait-longer');
   const when = (d: Date) => (d.toDateString() === table.toDateString() ? clock(d) : `${dayOf(d)}, ${clock(d)}`);
   return (
     <section aria-label="What stands in the way" aria-busy={asking} className="in-the-way">
@@ -48,15 +48,11 @@ export function InTheWay({ now }: { now: Date | null }) {
         <strong>
           {value.clash ? kindWords[value.clash.kind] : 'No plan was found for it; that none exists is not proved.'}
         </strong>
-        {value.clash && value.clash.items.length > 0 && ` It is between ${list(value.clash.items.map(title))}.`}
+        {value.clash &&
+          value.clash.items.length > 0 &&
+          ` It is ${value.clash.items.length > 1 ? 'between' : 'about'} ${list(value.clash.items.map(title))}.`}
       </p>
-      {value.clash && (
-        <ul className="plain-list m-0 quiet-ink">
-          {membersInWords(value.clash.members, title).map((w) => (
-            <li key={w}>{w}</li>
-          ))}
-        </ul>
-      )}
+      {value.clash && <p className="quiet-ink m-0">{membersInWords(value.clash.members, title).join('; ')}.</p>}
       <div className="mt-1 flex flex-wrap items-center gap-3">
         {later && (
           <Press quiet onClick={() => dispatch(desk.actions.mealChanged({ ...meal, serveAt: localMoment(at(later)) }))}>

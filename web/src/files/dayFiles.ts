@@ -1,0 +1,74 @@
+import type { BakePlanResult } from '@crustallum/core/plan/bake';
+import type { TimedStep } from '@crustallum/core/plan/steps/codes';
+import { createEvents, type DateArray, type EventAttributes } from 'ics';
+import { callOf, stepWord } from '../wording/steps';
+import { clock, dayOf, momentAt, span } from '../wording/numbers';
+
+/** What the files of a day are made of. */
+export interface DayFile {
+  bakeId: string;
+  title: string;
+  plan: BakePlanResult;
+  items: readonly { id: string; title: string; fat: string }[];
+}
+
+/** A calendar reminds so many minutes before a step of hands, and at once when a wait is over. */
+const remindMin = 5;
+
+/** Steps of one cook, with what needs nobody; of everybody where none is named. */
+export const stepsFor = (plan: BakePlanResult, cook: string | null): TimedStep[] =>
+  plan.clock.steps.filter((s) => s.minutes > 0 && (cook === null || s.cook === cook || s.cook === null));
+
+const parts = (d: Date): DateArray => [d.getFullYear(), d.getMonth() + 1, d.getDate(), d.getHours(), d.getMinutes()];
+
+/**
+ * The day as an iCalendar file: one event a step, in the house's own time, with an alarm; the id of a step is its own, so that
+ * the file read in again moves what is there instead of doubling it. Throws what the writer says of an event it cannot write.
+ */
+export function dayCalendar({ bakeId, title, plan, items }: DayFile, cook: string | null): string {
+  const events = stepsFor(plan, cook).map((s): EventAttributes => {
+    const item = items[s.itemIndex];
+    const from = momentAt(plan.clock.serveAt, s.startMin);
+    const call = callOf(s, item?.title ?? '', item?.fat ?? 'butter');
+    return {
+      uid: `${bakeId}-${item?.id ?? s.itemIndex}-${s.id.replace(/\W+/g, '-')}@crustallum`,
+      calName: title,
+      productId: 'crustallum',
+      title: `${stepWord(s)}: ${item?.title ?? ''}${s.cook ? ` (${s.cook})` : ''}`,
+      description: [call.how, call.caution ? `Take care: ${call.caution}` : ''].filter(Boolean).join('\n'),
+      start: parts(from),
+      startInputType: 'local',
+      startOutputType: 'local',
+      end: parts(momentAt(plan.clock.serveAt, s.startMin + Math.max(1, s.minutes))),
+      endInputType: 'local',
+      endOutputType: 'local',
+      categories: [s.cook ?? 'nobody'],
+      alarms: [
+        {
+          action: 'display',
+          description: call.call,
+          trigger: { before: true, minutes: s.cook ? remindMin : 0 },
+        },
+      ],
+    };
+  });
+  const { error, value } = createEvents(events);
+  if (error || !value) throw error ?? new Error('no event to write');
+  return value;
+}
+
+/** The day in words, for the door of the fridge: by day, each step with its hour, its cook and how long it takes. */
+export function dayText({ title, plan, items }: DayFile, cook: string | null): string {
+  const { serveAt } = plan.clock;
+  const lines = [title, `At the table ${dayOf(momentAt(serveAt, 0))}, ${clock(momentAt(serveAt, 0))}`];
+  if (cook) lines.push(`For ${cook}`);
+  let day = '';
+  for (const s of stepsFor(plan, cook)) {
+    const at = momentAt(serveAt, s.startMin);
+    if (dayOf(at) !== day) lines.push('', (day = dayOf(at)));
+    lines.push(
+      `${clock(at)}  ${stepWord(s)}, ${items[s.itemIndex]?.title ?? ''}${s.cook ? `, ${s.cook}` : ''}  (${span(s.minutes)})`,
+    );
+  }
+  return `${lines.join('\r\n')}\r\n`;
+}
