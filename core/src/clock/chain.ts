@@ -2,6 +2,7 @@ import { figure, type Figure } from '../plan/figure';
 import { fitsOven, withPreheat, type OvenRun } from './ovenRuns';
 import { closingCodes, type Step, type StepCode, type TimedStep } from '../plan/steps/codes';
 import type { Problem } from '../plan/problem';
+import { ovensOf } from '../plan/ovensOf';
 import { remember } from '../plan/memo';
 import { dayOf, stepKey } from './compile';
 import { cookOf, pastryOf, type Scheduled } from './scheduled';
@@ -209,7 +210,13 @@ function mixSooner(timed: TimedStep[], leader: number, follower: number, busy: r
 function heating(run: ReturnType<typeof withPreheat>[number]): TimedStep[] {
   const minutes = run.startMin - run.preheatFromMin;
   if (minutes < 1) return [];
-  const values = { setC: run.heats[0]?.setC ?? 0, mode: run.mode, rack: run.rack, fromC: run.fromC };
+  const values = {
+    setC: run.heats[0]?.setC ?? 0,
+    mode: run.mode,
+    rack: run.rack,
+    fromC: run.fromC,
+    ...(run.oven ? { second: 1 } : {}),
+  };
   const id = `preheat:${run.stepId.split(':')[0]}`;
   const step = {
     id,
@@ -231,8 +238,13 @@ const meanwhile = (item: Scheduled, itemIndex: number, cook: string, placed: rea
     return during && s.during ? [{ ...s, itemIndex, cook, startMin: during.startMin + s.during.atMin }] : [];
   });
 
+/** Shelves of the oven an item is baked in. */
+const shelvesOf = (kitchen: KitchenInput, item: Scheduled): number =>
+  ovensOf(kitchen)[item.oven]?.shelves ?? kitchen.ovenShelves;
+
 const runOf = (item: Scheduled, itemIndex: number, step: Step, startMin: number): OvenRun => ({
   itemIndex,
+  oven: item.oven,
   stepId: step.id,
   startMin,
   endMin: startMin + step.minutes,
@@ -263,7 +275,7 @@ function placeBake(
   let end = -stand.minutes;
   for (let tries = 0; tries < mostTries; tries++) {
     const run = runOf(item, itemIndex, bake, end - bake.minutes);
-    const before = fitsOven(run, runs, kitchen.ovenShelves);
+    const before = fitsOven(run, runs, shelvesOf(kitchen, item));
     const brushing = (who: string): Busy => ({
       cook: who,
       from: run.startMin - brush,
@@ -274,7 +286,7 @@ function placeBake(
     const brusher = brush ? hands.find((who) => !busy.some((b) => overlaps(brushing(who), b))) : cook;
     const closing = { ...brushing(cook), from: run.startMin - brush - tailMin, to: run.startMin - brush, brush: false };
     const closes = tailMin > 0 ? busy.find((b) => overlaps(closing, b)) : undefined;
-    if (before === null && brusher && !closes) return { run, fits: item.trays <= kitchen.ovenShelves, brusher };
+    if (before === null && brusher && !closes) return { run, fits: item.trays <= shelvesOf(kitchen, item), brusher };
     if (before !== null) end = Math.min(end, before) - 0.001;
     else if (closes) end = Math.min(end - 1, closes.from + brush + bake.minutes);
     else {
@@ -295,7 +307,8 @@ function placeWork(
   runs: readonly OvenRun[],
   brusher: string,
 ): { laid: TimedStep[]; clash: string | null; blind: OvenRun[]; heats: boolean } {
-  const { cooks, ovenShelves } = kitchen;
+  const { cooks } = kitchen;
+  const ovenShelves = shelvesOf(kitchen, item);
   const { steps: pastry, wait: last } = pastryOf(item);
   const cook = cookOf(item, cooks);
   const helper = cooks.find((c) => c !== cook) ?? cook;

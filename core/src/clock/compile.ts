@@ -1,5 +1,6 @@
 import type { KitchenInput } from '../contracts/kitchen';
 import { closingCodes, type Step } from '../plan/steps/codes';
+import { ovensOf } from '../plan/ovensOf';
 import { climbsCMin, fallsCMin } from './ovenRuns';
 import { cookOf, pastryOf, type Scheduled } from './scheduled';
 import type { Instance, Lag, PlannerStep, Point } from './planner/instance';
@@ -57,10 +58,12 @@ export function dayOf(
     why: string,
     grade: Lag['grade'] = 'quality',
   ) => lags.push({ id: `L${lags.length + 1}`, from, to, min, max, why, grade });
+  const ovens = ovensOf(kitchen);
   const modes = new Set(items.map((i) => i.mode));
   let longest = 0;
   for (const [itemIndex, item] of items.entries()) {
-    if (item.trays > kitchen.ovenShelves) return null;
+    const shelves = ovens[item.oven]?.shelves ?? 0;
+    if (item.trays > shelves) return null;
     const cook = cookOf(item, kitchen.cooks);
     const helper = kitchen.cooks.find((c) => c !== cook) ?? cook;
     const { steps: pastry, wait } = pastryOf(item);
@@ -87,8 +90,9 @@ export function dayOf(
                 temp: Math.round(temp),
                 tol: heatToleranceC,
                 // a programme of several heats shares with nothing
-                slots: several ? kitchen.ovenShelves : item.trays,
+                slots: several ? shelves : item.trays,
                 tray: 1,
+                ...(ovens.length > 1 ? { in: `oven ${item.oven}` } : {}),
               },
             }
           : {}),
@@ -159,19 +163,17 @@ export function dayOf(
     serve: { at, maxLate: 0 },
     goals: { lastWindow: 60, lastBucket: 5, staleBucket: 5, spanBucket: 15, sessionGap: 15 },
     cooks: kitchen.cooks.map((id) => ({ id, windows: windowsOf(id, kitchen, horizon) })),
-    ovens: [
-      {
-        id: 'oven',
-        slots: kitchen.ovenShelves,
-        tray: 1,
-        tMin,
-        tMax,
-        ambient,
-        heat: climbsCMin,
-        cool: fallsCMin,
-        keepOn: Math.ceil(Math.max(45, (tMax - ambient) / climbsCMin, (tMax - tMin) / fallsCMin)),
-      },
-    ],
+    ovens: ovens.map((o) => ({
+      id: `oven ${o.index}`,
+      slots: o.shelves,
+      tray: 1,
+      tMin,
+      tMax,
+      ambient,
+      heat: climbsCMin,
+      cool: fallsCMin,
+      keepOn: Math.ceil(Math.max(45, (tMax - ambient) / climbsCMin, (tMax - tMin) / fallsCMin)),
+    })),
     resources: [
       { id: 'hob', cap: rings },
       { id: 'alone', cap: 1 },

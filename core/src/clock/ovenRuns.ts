@@ -1,8 +1,10 @@
 import type { OvenStep } from '../oven/bakeInput';
 
-/** One bake in the one oven, minutes relative to the table. */
+/** One bake in one oven, minutes relative to the table. */
 export interface OvenRun {
   itemIndex: number;
+  /** Which oven of the kitchen it is in. */
+  oven: 0 | 1;
   /** The step it is: the bake, or the blind bake of an empty case. */
   stepId: string;
   startMin: number;
@@ -50,6 +52,7 @@ function alike(a: OvenRun, b: OvenRun): boolean {
 export function fitsOven(run: OvenRun, placed: readonly OvenRun[], shelves: number): number | null {
   let together = run.trays;
   for (const other of placed) {
+    if (other.oven !== run.oven) continue;
     const overlap = run.startMin < other.endMin && other.startMin < run.endMin;
     const shares = overlap && alike(run, other);
     if (overlap && (!shares || (together += other.trays) > shelves))
@@ -67,7 +70,10 @@ export const withPreheat = (runs: readonly OvenRun[]): (OvenRun & { preheatFromM
   [...runs]
     .sort((a, b) => a.startMin - b.startMin)
     .map((run, i, sorted) => {
-      const before = sorted.slice(0, i).reduce<OvenRun | null>((l, r) => (l && l.endMin >= r.endMin ? l : r), null);
+      const before = sorted
+        .slice(0, i)
+        .filter((r) => r.oven === run.oven)
+        .reduce<OvenRun | null>((l, r) => (l && l.endMin >= r.endMin ? l : r), null);
       if (!before || run.startMin - before.endMin >= keptOnMin)
         return { ...run, preheatFromMin: run.startMin - run.preheatMin, fromC: 0 };
       const sharing = before.endMin > run.startMin;

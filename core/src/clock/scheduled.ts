@@ -8,6 +8,8 @@ export interface Scheduled {
   heats: readonly OvenStep[];
   mode: string;
   steps: readonly Step[];
+  /** Which oven of the kitchen it is baked in. */
+  oven: 0 | 1;
   trays: number;
   preheatMin: number;
   blindPreheatMin: number;

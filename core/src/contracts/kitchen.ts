@@ -23,6 +23,13 @@ export class PouredInput {
   @NumberIn(0, 1000, 'g') gramsPer100!: number;
 }
 
+/** Another oven there is: its shelves, how far it stands off its dial, what it heats with. */
+export class SecondOvenInput {
+  @NumberIn(1, 5, 'shelves', { integer: true }) shelves!: number;
+  @NumberIn(-60, 60, 'K') offsetC!: number;
+  @NumberIn(800, 6000, 'W') heaterW!: number;
+}
+
 /** When a cook is there, every day: minutes from midnight; where the end is before the beginning, over midnight. */
 export class CookHoursInput {
   @IsString() @MaxLength(40) cook!: string;
@@ -51,6 +58,8 @@ export class KitchenInput {
   @ListOf(6) @ArrayMinSize(1) @IsString({ each: true }) @MaxLength(40, { each: true }) cooks!: string[];
   /** Who of them is there for part of the day only. */
   @Optional() @NestedList(() => CookHoursInput, 6) hours?: CookHoursInput[];
+  /** A second oven, where there is one. */
+  @Optional() @Nested(() => SecondOvenInput) secondOven?: SecondOvenInput | null;
   /** What a thermometer in the oven showed. */
   @Optional() @NestedList(() => OvenReadingInput, mostOvenReadings) ovenReadings?: OvenReadingInput[];
   /** How brown nine slices of bread came out, row by row from the back left: 0 pale to 4 too dark. */

@@ -28,6 +28,8 @@ export class ItemOvenInput {
   @NumberIn(120, 260, '°C') setC!: number;
   /** Heats after the first. */
   @Optional() @NestedList(() => HeatThenInput, 4) then?: HeatThenInput[];
+  /** It is baked in the kitchen's second oven. */
+  @Optional() @IsBoolean() inSecond?: boolean;
   @OneOf(['conv', 'fan']) mode!: 'conv' | 'fan';
   @OneOf(['low', 'middle', 'high']) rack!: 'low' | 'middle' | 'high';
   @OneOf(Object.keys(supports)) support!: Support;

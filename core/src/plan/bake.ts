@@ -1,6 +1,7 @@
 import { planClock, type ClockPlan } from '../clock/chain';
 import type { Scheduled } from '../clock/scheduled';
 import type { ItemInput } from '../contracts/item';
+import type { KitchenInput } from '../contracts/kitchen';
 import { planItem, type ItemPlan } from './item';
 import { ovenCompany } from './ovenCompany';
 import type { InCompany } from './stations/oven/spec';
@@ -32,7 +33,8 @@ export function planBake({ meal, items: asked, kitchen, labels }: BakeInput): Ba
         doughs,
       ),
     );
-  const clockOf = (plans: readonly ItemPlan[]) => planClock(scheduled(items, plans, doughs), kitchen, meal.serveAt);
+  const clockOf = (plans: readonly ItemPlan[]) =>
+    planClock(scheduled(items, plans, doughs, kitchen), kitchen, meal.serveAt);
   let plans = planned([]);
   let clock = clockOf(plans);
   // what bakes together bakes longer: worked out again with what is in beside it, as the Clock placed it
@@ -56,6 +58,7 @@ export const scheduled = (
   items: readonly ItemInput[],
   plans: readonly ItemPlan[],
   doughs: readonly SharedDough[],
+  kitchen: KitchenInput,
 ): Scheduled[] =>
   items.map(({ title, clock, oven }, i): Scheduled => {
     const { steps, oven: bake } = plans[i];
@@ -67,6 +70,7 @@ export const scheduled = (
       heats: heatsOf(oven),
       mode: oven.mode,
       steps,
+      oven: oven.inSecond && kitchen.secondOven ? 1 : 0,
       trays: bake.trays,
       preheatMin: bake.preheatMin,
       blindPreheatMin: bake.blindPreheatMin,

@@ -121,3 +121,31 @@ describe('one oven for the day', () => {
     expect(trace.find((t) => t.tMin >= inMin + 20)?.airC).toBeGreaterThan(185);
   });
 });
+
+describe('a second oven', () => {
+  const withSecond = { ...kitchen, secondOven: { shelves: 1, offsetC: 0, heaterW: 1500 } };
+  const dish = { ...made({}, 'dishPie') };
+  const hotter = { ...made({}, 'pasties'), oven: { ...made({}, 'pasties').oven, setC: 230 } };
+  it('lets unlike heats bake at once, each in its own, and neither is in the other’s company', () => {
+    const apart = [dish, { ...hotter, oven: { ...hotter.oven, inSecond: true } }];
+    const { clock, items } = planBake({ meal, items: apart, kitchen: withSecond });
+    const [a, b] = [0, 1].map((n) => clock.ovenRuns.find((r) => r.itemIndex === n && r.stepId.startsWith('bake')));
+    expect(a?.oven).toBe(0);
+    expect(b?.oven).toBe(1);
+    expect((a?.startMin ?? 0) < (b?.endMin ?? 0) && (b?.startMin ?? 0) < (a?.endMin ?? 0)).toBe(true);
+    expect(items.every((i) => i.oven.company === null)).toBe(true);
+    expect(clock.problems.map((p) => p.code)).not.toContain('heats_overlap');
+  });
+  it('that a kitchen has not is the one it has', () => {
+    const { clock } = planBake({ meal, items: [{ ...dish, oven: { ...dish.oven, inSecond: true } }], kitchen });
+    expect(clock.ovenRuns.every((r) => r.oven === 0)).toBe(true);
+  });
+  it('that stands off its dial bakes by what it is', () => {
+    const minutes = (offsetC: number) =>
+      planItem(
+        { ...dish, oven: { ...dish.oven, inSecond: true } },
+        { ...withSecond, secondOven: { shelves: 1, offsetC, heaterW: 2200 } },
+      ).oven.minutes as number;
+    expect(minutes(-20)).toBeGreaterThan(minutes(0) + 2);
+  });
+});

@@ -33,7 +33,7 @@ export function ovenCompany(runs: readonly OvenRun[], plans: readonly ItemPlan[]
     const own = bakes.find((r) => r.itemIndex === index);
     if (!own) return null;
     const others = bakes.filter(
-      (r) => r.itemIndex !== index && r.startMin < own.endMin - 1 && own.startMin < r.endMin - 1,
+      (r) => r.oven === own.oven && r.itemIndex !== index && r.startMin < own.endMin - 1 && own.startMin < r.endMin - 1,
     );
     if (!others.length) return null;
     const from = (minute: number) => round(minute - own.startMin, everyMin);

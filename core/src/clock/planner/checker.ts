@@ -52,7 +52,7 @@ export function checkPlan(day: Instance, plan: DayPlan): Broken[] {
     if ((s.oven !== undefined) !== (p.oven !== null)) fail('R10', s.id);
     if (s.oven && p.oven !== null) {
       const oven = day.ovens.find((o) => o.id === p.oven);
-      if (!oven || s.oven.tray > oven.tray) fail('R10', s.id);
+      if (!oven || s.oven.tray > oven.tray || (s.oven.in !== undefined && s.oven.in !== oven.id)) fail('R10', s.id);
     }
     if (fixed) {
       const pin = pins[s.id];

@@ -10,6 +10,8 @@ export interface OvenNeed {
   tray: number;
   /** First minutes with the door closed. */
   shut?: number;
+  /** The one oven it may be in; any where none is named. */
+  in?: string;
 }
 
 export interface PlannerStep {

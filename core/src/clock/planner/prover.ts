@@ -52,6 +52,7 @@ class Prover {
       if (!need) continue;
       const fits = instance.ovens.some(
         (o) =>
+          (need.in === undefined || need.in === o.id) &&
           (this.drop.has('shelves') || (need.slots <= o.slots && need.tray <= o.tray)) &&
           (this.drop.has('oventemp') || (need.temp + need.tol >= o.tMin && need.temp - need.tol <= o.tMax)),
       );

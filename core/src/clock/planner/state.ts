@@ -292,7 +292,7 @@ export class State {
     if (!need) return t + step;
     const order = instance.ovens
       .map((o, k) => ({ o, k }))
-      .filter(({ o }) => need.tray <= o.tray && need.slots <= o.slots)
+      .filter(({ o }) => need.tray <= o.tray && need.slots <= o.slots && (need.in === undefined || need.in === o.id))
       .sort((x, y) => (backwards ? -1 : 1) * (x.o.tray - y.o.tray || x.k - y.k));
     let ok = false;
     for (const { o, k } of order) {

@@ -60,7 +60,7 @@ export function dayChoices({ now, ...input }: DayChoicesInput): DayChoices {
   const { serveAt } = input.meal;
   const at = tableMin(serveAt);
   const nowMin = now === undefined ? undefined : Math.ceil(at - minutesApart(now, serveAt));
-  const day = dayOf(scheduled(items, plans, doughs), input.kitchen, serveAt, nowMin);
+  const day = dayOf(scheduled(items, plans, doughs, input.kitchen), input.kitchen, serveAt, nowMin);
   if (!day || day.horizon[1] <= day.horizon[0]) return { status: 'tooLong', clash: null, choices: [] };
   const solved = solve(day, { units });
   if (solved.status === 'planned' && checkPlan(day, solved.plan).length === 0)

@@ -1,6 +1,7 @@
 import { changeoverMin } from '../../clock/ovenRuns';
 import { simulateBake } from '../../oven/bake';
 import type { BakeSpec, RackPosition } from '../../oven/bakeInput';
+import { ovensOf } from '../ovensOf';
 import { Company } from '../../oven/company';
 import { Oven } from '../../oven/ovenState';
 import { lidMiss } from '../../oven/programme';
@@ -26,6 +27,8 @@ export interface LoadThing {
 
 /** What is in the oven together. */
 export interface OvenLoad {
+  /** Which oven of the kitchen. */
+  oven: 0 | 1;
   setC: number;
   mode: string;
   inMin: number;
@@ -95,7 +98,7 @@ export function ovenLoad(input: BakeInput): OvenDay {
   const bakes = [...clock.ovenRuns].filter((r) => r.stepId.startsWith('bake')).sort((a, b) => a.startMin - b.startMin);
   const loads: OvenLoad[] = [];
   for (const run of bakes) {
-    const last = loads.at(-1);
+    const last = loads.findLast((l) => l.oven === run.oven);
     const plan = plans[run.itemIndex];
     const { kg } = bulkOf(plan);
     const trays = plan.oven.onTrays;
@@ -119,6 +122,7 @@ export function ovenLoad(input: BakeInput): OvenDay {
       last.outMin = Math.max(last.outMin, run.endMin);
     } else
       loads.push({
+        oven: run.oven,
         setC: run.setC,
         mode: run.mode,
         inMin: run.startMin,
@@ -128,7 +132,8 @@ export function ovenLoad(input: BakeInput): OvenDay {
         betweenMin: last ? changeoverMin(lastHeat(input, last), run.setC) : 0,
       });
   }
-  for (const load of loads) placeOnShelves(load, input.kitchen.ovenShelves);
+  const ovens = ovensOf(input.kitchen);
+  for (const load of loads) placeOnShelves(load, ovens[load.oven]?.shelves ?? 1);
   const suits = plans.map((p, i) => suitsOf(p, input.items[i].oven.setC));
   const shelvesTaken = plans.reduce((sum, p) => sum + p.oven.trays, 0);
   const low = Math.max(...suits.map((s) => s?.lowC ?? Infinity));
@@ -140,7 +145,12 @@ export function ovenLoad(input: BakeInput): OvenDay {
       loads.length > 1 && low <= high && shelvesTaken <= input.kitchen.ovenShelves
         ? Math.round((low + high) / 10) * 5
         : null,
-    trace: traceOf(input, plans, loads),
+    trace: traceOf(
+      input,
+      plans,
+      // the air that is drawn is that of the oven that is used first
+      loads.filter((l) => l.oven === loads[0].oven),
+    ),
   };
 }
 
@@ -176,7 +186,7 @@ function traceOf(input: BakeInput, plans: readonly ItemPlan[], loads: readonly O
   if (!first) return [];
   const from = first.inMin - beforeMin;
   const to = loads[loads.length - 1].outMin + beforeMin;
-  const { kitchen } = input;
+  const { offsetC, heaterW } = ovensOf(input.kitchen)[first.oven];
   const heats = loads
     .flatMap((load, i) => {
       const longest = [...load.things].sort((a, b) => a.inMin - b.inMin)[0];
@@ -195,8 +205,8 @@ function traceOf(input: BakeInput, plans: readonly ItemPlan[], loads: readonly O
       oven: {
         mode: first.mode === 'fan' ? 'fan' : 'conv',
         steps: heats,
-        offsetC: kitchen.ovenOffsetC,
-        heaterW: kitchen.ovenW,
+        offsetC,
+        heaterW,
         loadDoorS: 0,
         doorOpenMin: runs.flatMap((t) => [t.inMin - from, t.outMin - from]),
         doorOpenS: 20,
@@ -216,7 +226,7 @@ function traceOf(input: BakeInput, plans: readonly ItemPlan[], loads: readonly O
   const trace: OvenDay['trace'] = [];
   for (let tS = 0; tS <= (to - from) * 60; tS += stepS) {
     if (tS % (traceEveryMin * 60) === 0)
-      trace.push({ tMin: from + tS / 60, airC: oven.air, setC: oven.target(tS) - kitchen.ovenOffsetC });
+      trace.push({ tMin: from + tS / 60, airC: oven.air, setC: oven.target(tS) - offsetC });
     oven.advance(tS, stepS);
     oven.takes(company.takes(tS, stepS, oven.air));
   }

@@ -188,6 +188,7 @@ export function ovenSteps(
       high: item.oven.ownMin ?? oven.bake.rangeMin?.[1] ?? minutes,
       target: oven.targetC,
       onTrays: oven.onTrays.join(' '),
+      ...(item.oven.inSecond && kitchen.secondOven ? { second: 1 } : {}),
       sign: doneSign(item),
     }),
     ...tending(item, oven, minutes),

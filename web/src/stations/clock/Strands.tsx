@@ -18,7 +18,9 @@ interface Lane {
 function laneOf(s: TimedStep, lanes: readonly Lane[]): Lane | undefined {
   const key =
     s.kind === 'oven'
-      ? 'oven'
+      ? Number(s.values['second'])
+        ? 'oven2'
+        : 'oven'
       : s.kind === 'stand' || s.values['place'] === 'room'
         ? 'stand'
         : s.cook
@@ -42,7 +44,9 @@ export function Strands() {
     const w = Math.max(760, width);
     const axis = dayAxis(all, from);
     const x = (m: number) => 130 + axis.share(m) * (w - 130 - 150);
-    const shelves = packed(steps.filter((s) => s.kind === 'oven'));
+    const second = (s: TimedStep) => Number(s.values['second']) > 0;
+    const shelves = packed(steps.filter((s) => s.kind === 'oven' && !second(s)));
+    const shelves2 = packed(steps.filter((s) => s.kind === 'oven' && second(s)));
     const cold = packed(steps.filter((s) => s.kind === 'cold' && s.strand === 'pastry'));
     const cooling = packed(steps.filter((s) => s.kind === 'cold' && s.strand === 'filling'));
     const lanes: Lane[] = [];
@@ -52,6 +56,7 @@ export function Strands() {
       y += Math.max(1, rows) * 35;
     };
     add('oven', 'Oven', [...new Set(plan.clock.ovenRuns.map((r) => heat(r.setC)))].join(', '), shelves.rows);
+    if (shelves2.rows) add('oven2', 'Second oven', '', shelves2.rows);
     add('stand', 'Rack', '', 1);
     const warm = y;
     y += 14;
@@ -60,7 +65,7 @@ export function Strands() {
     y += 14;
     add('cold', 'Fridge', degrees(kitchen.fridgeC, 0), cold.rows);
     add('cool', 'Cooling', '', cooling.rows);
-    const rowOf = new Map([...shelves.row, ...cold.row, ...cooling.row]);
+    const rowOf = new Map([...shelves.row, ...shelves2.row, ...cold.row, ...cooling.row]);
     return {
       steps,
       tends,

@@ -116,7 +116,7 @@ function Load({
   shown: readonly (Shown | null)[];
   at: (minute: number) => string;
 }) {
-  const name = of === 1 ? 'The oven' : `Load ${n + 1}`;
+  const name = `${of === 1 ? 'The oven' : `Load ${n + 1}`}${load.oven ? ', second oven' : ''}`;
   return (
     <Drawing
       w={ovenW + 20}

@@ -70,6 +70,19 @@ export function OvenStation() {
       inputs={[...inputs, ...(ownMin ? (['ownBake'] as const) : [])]}
       held={view === 'look' ? ['ovenC', 'stand'] : []}
       lead={phone ? undefined : <Pick label="Show" value={view} options={views} onChange={setView} />}
+      extra={
+        kitchen.secondOven ? (
+          <Pick
+            label="Baked in"
+            value={item.document.oven.inSecond ? 'second' : 'first'}
+            options={[
+              ['first', 'the oven'],
+              ['second', 'the second'],
+            ]}
+            onChange={(word) => change({ 'oven.inSecond': word === 'second' ? true : undefined })}
+          />
+        ) : undefined
+      }
       whatIf={
         o.otherFan.proposedMin !== null && (
           <>

@@ -1,4 +1,4 @@
-import { KitchenInput } from '@crustallum/core/contracts/kitchen';
+import { KitchenInput, SecondOvenInput } from '@crustallum/core/contracts/kitchen';
 import { mostOvenReadings } from '@crustallum/core/contracts/most';
 import { ovenPlaces } from '@crustallum/core/oven/breadSlices';
 import { ovenOffset, type OvenReading } from '@crustallum/core/oven/thermometer';
@@ -150,6 +150,7 @@ export default function ThisOven({ setC }: { setC: number }) {
           ]}
           onChange={(word) => change({ ovenPlate: word === 'none' ? null : word })}
         />
+        <SecondOven oven={kitchen.secondOven ?? null} onOven={(secondOven) => change({ secondOven })} />
         <div className="flex items-center justify-between gap-3 py-1">
           <label htmlFor="altitude" className="quiet-ink">
             The house lies at
@@ -305,3 +306,52 @@ function Bread({ slices, onSlices }: { slices: number[] | null; onSlices: (slice
 
 const offsetWord = (k: number): string =>
   Math.abs(k) < 3 ? '' : `${k > 0 ? '+' : '−'}${degreesApart(Math.round(Math.abs(k)))}`;
+
+const secondRules = (name: keyof SecondOvenInput) => numberRule(SecondOvenInput, name);
+/** A small oven as they are mostly built. */
+const usualSecond: SecondOvenInput = { shelves: 1, offsetC: 0, heaterW: 1500 };
+
+/** Another oven of the kitchen: said once, then every pie may go into it. */
+function SecondOven({
+  oven,
+  onOven,
+}: {
+  oven: SecondOvenInput | null;
+  onOven: (oven: SecondOvenInput | null) => void;
+}) {
+  if (!oven)
+    return (
+      <Press quiet onClick={() => onOven(usualSecond)}>
+        There is a second oven
+      </Press>
+    );
+  return (
+    <fieldset className="m-0 border-0 p-0">
+      <legend className="quiet-ink p-0">The second oven</legend>
+      {(
+        [
+          ['shelves', 'Its shelves', ''],
+          ['offsetC', 'Stands off its dial by', 'K'],
+          ['heaterW', 'Heats with', 'W'],
+        ] as const
+      ).map(([name, label, unit]) => (
+        <div key={name} className="flex items-center justify-between gap-3 py-1">
+          <label htmlFor={`second-${name}`} className="quiet-ink">
+            {label}
+          </label>
+          <NumberField
+            id={`second-${name}`}
+            label={label}
+            value={oven[name]}
+            rule={secondRules(name)}
+            unit={unit}
+            onChange={(v) => onOven({ ...oven, [name]: v })}
+          />
+        </div>
+      ))}
+      <button type="button" className="in-words" onClick={() => onOven(null)}>
+        There is none
+      </button>
+    </fieldset>
+  );
+}

@@ -7,6 +7,7 @@ import { usualOtherMm } from '../../../filling/handPiece';
 import type { BakeSpec } from '../../../oven/bakeInput';
 import type { Beside } from '../../../oven/company';
 import { fillingKinds } from '../../../oven/tables';
+import { ovenOf } from '../../ovensOf';
 import { dryAt, type BlindBake, type BlindSpec } from '../../../oven/blind';
 import type { CrustType } from '../../../oven/tables';
 import { shapeSize } from '../../../cutting/shape';
@@ -66,6 +67,7 @@ export function bakeSpec(
   company: InCompany | null,
 ): BakeSpec {
   const { oven } = item;
+  const mine = ovenOf(item, kitchen);
   const kind: CrustType =
     item.dough.pastry === 'roughPuff' ? (item.folds.turns >= 3 ? 'puff' : 'flaky') : item.dough.pastry;
   const { leaves } = cut;
@@ -114,8 +116,8 @@ export function bakeSpec(
       mode: oven.mode,
       steps: heatsOf(oven),
       rack: oven.rack,
-      offsetC: kitchen.ovenOffsetC,
-      heaterW: kitchen.ovenW,
+      offsetC: mine.offsetC,
+      heaterW: mine.heaterW,
       ...(kitchen.altitudeM ? { altitudeM: kitchen.altitudeM } : {}),
       ...(company?.doorsMin.length ? { doorOpenMin: company.doorsMin } : {}),
     },
