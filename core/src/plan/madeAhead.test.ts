@@ -123,7 +123,7 @@ describe('one oven for the day', () => {
 });
 
 describe('a second oven', () => {
-  const withSecond = { ...kitchen, secondOven: { shelves: 1, offsetC: 0, heaterW: 1500 } };
+  const withSecond = { ...kitchen, secondOven: { shelves: 2, offsetC: 0, heaterW: 1500 } };
   const dish = { ...made({}, 'dishPie') };
   const hotter = { ...made({}, 'pasties'), oven: { ...made({}, 'pasties').oven, setC: 230 } };
   it('lets unlike heats bake at once, each in its own, and neither is in the other’s company', () => {
