@@ -1,4 +1,3 @@
-import type { Beside } from './company';
 import type { CrustType, FillType, Support, Underlay, VesselMaterial, Wash } from './tables';
 
 export type OvenMode = 'conv' | 'fan';
@@ -7,6 +6,16 @@ export type RackPosition = 'low' | 'middle' | 'high';
 export interface OvenStep {
   fromMin: number;
   setC: number;
+}
+
+/** Something else in the oven: how much of it, its surface, how cold it went in, and from when to when, minutes of this bake. */
+export interface Beside {
+  kg: number;
+  areaM2: number;
+  startC: number;
+  /** Before nothing (negative) where it was in already. */
+  fromMin: number;
+  toMin: number;
 }
 
 /** One product in one oven. Millimetres, °C, minutes; the plan outline is taken at mid height. */

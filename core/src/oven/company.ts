@@ -1,14 +1,4 @@
-import type { OvenMode } from './bakeInput';
-
-/** Something else in the oven: how much of it, its surface, how cold it went in, and from when to when, minutes of this bake. */
-export interface Beside {
-  kg: number;
-  areaM2: number;
-  startC: number;
-  /** Before nothing (negative) where it was in already. */
-  fromMin: number;
-  toMin: number;
-}
+import type { Beside, OvenMode } from './bakeInput';
 
 /** Pastry and filling together, J/(kg K), and what air and glow carry to them, W/(m² K) (estimates). */
 const specificHeat = 3000;
