@@ -75,12 +75,7 @@ export default memo(function MinuteCurves({
               formatter={(v, name) => [`${degrees(Number(v), 0)}`, name]}
               labelFormatter={(m) => `${Number(m)} min`}
             />
-            <ReferenceLine
-              y={target}
-              stroke="var(--color-filling-ink)"
-              strokeDasharray="7 5"
-              label={{ value: `${degrees(target, 0)} needed`, position: 'insideBottomRight', ...label }}
-            />
+            <ReferenceLine y={target} stroke="var(--color-filling-ink)" strokeDasharray="7 5" />
             <ReferenceLine x={Math.round(out)} stroke="var(--color-ink)" strokeWidth={4} />
             <ReferenceLine x={minute} stroke="var(--color-ink)" strokeWidth={1.5} />
             {shown.map(([key, name, stroke, dash]) => (
@@ -107,6 +102,12 @@ export default memo(function MinuteCurves({
             {name}
           </li>
         ))}
+        <li className="flex items-center gap-2">
+          <svg width="26" height="6" aria-hidden="true">
+            <line x1="0" x2="26" y1="3" y2="3" stroke="var(--color-filling-ink)" strokeDasharray="7 5" />
+          </svg>
+          {degrees(target, 0)} needed
+        </li>
       </ul>
     </div>
   );
