@@ -1,3 +1,4 @@
+import { Cook } from '../jobs/cook';
 import { accessible, benchAt, expect, test } from '../household';
 
 test.describe('with the service worker that answers where there is no server', () => {
@@ -82,4 +83,34 @@ test('several timers run at once and pieces are counted', async ({ page, supper 
   await page.getByRole('button', { name: /One more done/ }).click();
   await expect(page.getByRole('button', { name: /One more done: 1 of/ })).toBeVisible();
   expect(await page.getByRole('list', { name: 'Timers' }).getByRole('listitem').count()).toBeGreaterThan(1);
+});
+
+test('a wait is a wait: nothing counts before it is ready, and taking it early is asked about with its cost', async ({
+  page,
+  empty,
+}) => {
+  const cook = new Cook(page, empty.url);
+  await cook.newDay('Hand pies', 6);
+  await page.locator('a[href="/bench"]').first().click();
+  await page.getByRole('button', { name: 'Begin now' }).click();
+  const heading = page.getByRole('heading', { level: 1 });
+  for (let n = 0; n < 30 && !(await page.getByText('ready in').count()); n++) {
+    const was = (await heading.textContent()) ?? '';
+    await page.locator('.bench-main').click();
+    await expect(heading).not.toHaveText(was);
+  }
+  const figure = page.locator('.bench-running .bench-far');
+  await expect(figure).toHaveText(/^(29|30):\d\d$/);
+  await page.clock.fastForward(8 * 60_000);
+  await expect(figure).toHaveText(/^2[12]:\d\d$/);
+  await page.getByRole('button', { name: 'Begin it early' }).click();
+  const asked = page.getByRole('group', { name: 'Begin early' });
+  await expect(asked).toContainText(/2[123] min short\. The fat is at \d+\.\d° now/);
+  await accessible(page);
+  await asked.getByRole('button', { name: 'Leave it in' }).click();
+  await expect(page.getByText('ready in')).toBeVisible();
+  // ready by itself, and counting from then
+  await page.clock.fastForward(24 * 60_000);
+  await expect(page.getByText('running')).toBeVisible();
+  await expect(figure).toHaveText(/^[0-3]:\d\d$/);
 });

@@ -4,6 +4,7 @@ import { NestedList, NumberIn, OneOf, Optional } from '../quantities/rules';
 /** What can happen at the bench. */
 export const runEventTypes = [
   'next',
+  'begin',
   'back',
   'piece',
   'timerStop',

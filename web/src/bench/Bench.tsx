@@ -14,8 +14,9 @@ import { FillingParts } from './FillingParts';
 import { ForEaters } from '../stations/_shared/ForEaters';
 import { Ticks } from '../stations/seal/Ticks';
 import { StepDrawing } from './StepDrawing';
-import { isWait, tickedOf, type BenchEvent, type BenchRun, type BenchState } from './run';
+import { isWait, tickedOf, waitBefore, type BenchEvent, type BenchRun, type BenchState } from './run';
 import { behindMin, tableThen } from './behind';
+import { Early } from './Early';
 import { ColdPresses, LeftPanel } from './LeftPanel';
 import { LookLeft, LookNow, useLook } from './LookNow';
 import { Pot } from './Pot';
@@ -93,7 +94,7 @@ function Running({
   const looking = useLook(run, events, state, step?.code === 'look' ? step.itemIndex : null, now);
   useDraws(run, state, events);
   const reckoned = warmthNow(run, state, now);
-  const minuteNow = () => state.warming.minute + (Date.now() - state.warming.since) / 60_000;
+  const minuteNow = () => Math.max(0, state.warming.minute + (Date.now() - state.warming.since) / 60_000);
   const probe = useProbe(run, events, step?.itemIndex, reckoned, minuteNow, say);
   // with a probe in, the line is what it shows
   const line = probe.line ?? item?.line;
@@ -132,9 +133,10 @@ function Running({
   }, [next, back]);
 
   const running = (now - state.stepStartedAt) / 60_000;
+  const benchStep = step !== undefined && !isWait(step) && step.kind !== 'tend';
+  const waits = benchStep && running < 0 ? waitBefore(steps, state.index, state.timers) : undefined;
   const words = step && item ? callOf(step, item.document.title, item.document.dough.fat) : null;
   const stretch = step && item ? item.line.stretches.find((s) => s.stepId === step.id) : undefined;
-  const benchStep = step !== undefined && !isWait(step) && step.kind !== 'tend';
   const upcoming = steps[state.index + 1];
   const isQuiet = quiet === state.index;
   const coldPresses = warmth && (
@@ -171,6 +173,7 @@ function Running({
             <strong>Take care.</strong> {words.caution}
           </p>
         )}
+        {waits && <Early run={run} wait={waits} now={now} stepId={step?.id ?? ''} onBegin={() => void say('begin')} />}
         {item?.fillingParts && step && (
           <FillingParts parts={item.fillingParts} mixedEachG={item.mixedEachG} code={step.code} />
         )}
@@ -194,17 +197,21 @@ function Running({
         {looking && <LookLeft looking={looking} />}
         {step && !done && !scaled && !looking && (
           <>
-            <div className="bench-label">{benchStep ? 'running' : 'planned'}</div>
-            <div className="bench-far">{benchStep ? timer(running * 60) : span(step.minutes)}</div>
+            <div className="bench-label">{waits ? 'ready in' : benchStep ? 'running' : 'planned'}</div>
+            <div className={`bench-far ${waits ? 'hollow' : ''}`}>
+              {waits ? timer(-running * 60) : benchStep ? timer(running * 60) : span(step.minutes)}
+            </div>
             <div className="bench-of">
-              {benchStep
-                ? `of ${span(step.minutes)}`
-                : `at ${clockOn(momentAt(run.plan.serveAt, step.startMin), new Date(now))} by plan`}
+              {waits
+                ? `then ${span(step.minutes)} of work`
+                : benchStep
+                  ? `of ${span(step.minutes)}`
+                  : `at ${clockOn(momentAt(run.plan.serveAt, step.startMin), new Date(now))} by plan`}
               {item ? ` · ${item.document.title}` : ''}
             </div>
           </>
         )}
-        {!done && !looking && behind !== null && (
+        {!done && !looking && !waits && behind !== null && (
           <p className="bench-of" role="status">
             {behind > 0 ? (
               <>

@@ -10,7 +10,7 @@ jest.mock('./sounds', () => ({ knock: jest.fn(), doubleKnock: jest.fn() }));
 const minutesAgo = (minutes: number) => Date.now() - minutes * 60_000;
 const panel = () => screen.findByRole('region', { name: 'Minutes left before the fat is too soft' });
 const timers = () => screen.queryByRole('list', { name: 'Timers' });
-const said = async () => (await benchStore.events.orderBy('id').toArray()).filter((e) => !e.id.startsWith('next '));
+const said = async () => (await benchStore.events.orderBy('id').toArray()).filter((e) => !/^(next|begin) /.test(e.id));
 
 beforeEach(async () => {
   jest.spyOn(console, 'error').mockImplementation(() => undefined);

@@ -100,6 +100,30 @@ describe('a run replayed from its events', () => {
     expect(waits(event('next'), event('next'))).toEqual([0, 1]);
     expect(waits(event('next'), event('next'), event('next'))).toEqual([2]);
   });
+  it('does not count what lies in the cold as begun before it is ready, unless it is taken out early', () => {
+    const toTurns = [event('next', {}, 1), event('next', {}, 2), event('next', {}, 3)];
+    const waiting = after(...toTurns);
+    const ready = Date.parse(run.startedAt) + (3 + 40) * 60_000;
+    expect(waiting.index).toBe(3);
+    expect(waiting.stepStartedAt).toBe(ready);
+    expect(waiting.warming).toEqual({ since: ready, minute: 0 });
+    const early = after(...toTurns, event('begin', {}, 20));
+    expect(early.stepStartedAt).toBe(Date.parse(run.startedAt) + 20 * 60_000);
+    // done before it was ready without a word, it was begun no later than it was done
+    const { actual } = after(...toTurns, event('next', {}, 30));
+    expect(actual[3]?.from).toBeLessThanOrEqual(actual[3]?.to ?? 0);
+  });
+  it('stops the clock of a filling’s cooling once it is closed in', () => {
+    const steps = [
+      { ...step('coolFilling', 'cold', 90), strand: 'filling' as const },
+      step('lidSeal', 'bench', 10),
+      step('bake', 'oven', 26),
+    ];
+    const filling = { ...run, plan: { ...run.plan, steps } };
+    const waits = (...events: BenchEvent[]) => benchState(filling, events).timers.map((t) => t.stepIndex);
+    expect(waits(event('next'))).toEqual([0]);
+    expect(waits(event('next'), event('next'))).toEqual([]);
+  });
   it('leaves a bake in for as long as what was seen asks for, and no other', () => {
     const steps = [step('bake', 'oven', 26), { ...step('bake', 'oven', 40), itemIndex: 1 }, step('look', 'tend', 1)];
     const baking = { ...run, plan: { ...run.plan, steps } };

@@ -85,6 +85,7 @@ const waits = new Set(['cold', 'oven', 'stand']);
 export const isWait = (s: TimedStep | undefined): boolean => s !== undefined && waits.has(s.kind);
 
 /** Plays a run's events over its plan. Timers are clock times, so that a reload changes nothing. */
+// eslint-disable-next-line max-lines-per-function -- one event after the other, each what it does
 export function benchState(run: BenchRun, events: readonly BenchEvent[]): BenchState {
   const { steps } = run.plan;
   let index = 0;
@@ -115,12 +116,15 @@ export function benchState(run: BenchRun, events: readonly BenchEvent[]): BenchS
         actual[index] = { from: at, to: null };
       } else {
         const begun = actual[index];
-        if (begun) begun.to = at;
+        if (begun) Object.assign(begun, { from: Math.min(begun.from, at), to: at });
         const isOver = (t: BenchTimer) => {
           const waited = steps[t.stepIndex];
           // a moment at the oven door ends no bake
           if (step?.kind === 'tend') return false;
-          return t.stepIndex < index && waited?.itemIndex === step?.itemIndex && waited?.strand === step?.strand;
+          if (t.stepIndex >= index || waited?.itemIndex !== step?.itemIndex) return false;
+          // once it is closed, its filling has cooled enough or not at all
+          const closes = step !== undefined && closingCodes.includes(step.code) && waited?.strand === 'filling';
+          return closes || waited?.strand === step?.strand;
         };
         for (const t of timers.filter(isOver)) {
           const wait = actual[t.stepIndex];
@@ -129,11 +133,17 @@ export function benchState(run: BenchRun, events: readonly BenchEvent[]): BenchS
         timers = timers.filter((t) => !isOver(t));
       }
       index++;
-      stepStartedAt = at;
+      // what lies in the cold is not begun before it is ready
+      stepStartedAt = Math.max(at, readyAt(steps, index, timers) ?? at);
       pieces = 0;
       cold = null;
+      warming = { since: stepStartedAt, minute: 0 };
+      if (index < steps.length && !isWait(steps[index])) actual[index] = { from: stepStartedAt, to: null };
+    } else if (e.type === 'begin' && stepStartedAt > at) {
+      // taken out early, and known to be
+      stepStartedAt = at;
       warming = { since: at, minute: 0 };
-      if (index < steps.length && !isWait(steps[index])) actual[index] = { from: at, to: null };
+      actual[index] = { from: at, to: null };
     } else if (e.type === 'back' && index > 0) {
       index--;
       timers = timers.filter((t) => t.stepIndex !== index);
@@ -167,6 +177,29 @@ export function benchState(run: BenchRun, events: readonly BenchEvent[]): BenchS
   }
   return { index, stepStartedAt, pieces, timers, cold, warming, finished, actual };
 }
+
+/** The wait a step's own piece is still in: of its pastry, or of its filling where it is closed over it. */
+export function waitBefore(
+  steps: readonly TimedStep[],
+  index: number,
+  timers: readonly BenchTimer[],
+): BenchTimer | undefined {
+  const step = steps[index];
+  if (!step || isWait(step) || step.kind === 'tend') return undefined;
+  return timers
+    .filter((t) => {
+      const waited = steps[t.stepIndex];
+      if (!waited || t.stepIndex >= index || waited.itemIndex !== step.itemIndex || waited.kind !== 'cold')
+        return false;
+      return waited.strand === step.strand || (waited.strand === 'filling' && closingCodes.includes(step.code));
+    })
+    .reduce<BenchTimer | undefined>((last, t) => (last && endOf(last) >= endOf(t) ? last : t), undefined);
+}
+const endOf = (t: BenchTimer): number => t.startedAt + t.minutes * 60_000;
+const readyAt = (steps: readonly TimedStep[], index: number, timers: readonly BenchTimer[]): number | null => {
+  const wait = waitBefore(steps, index, timers);
+  return wait ? endOf(wait) : null;
+};
 
 /** Share of the day's pies that are closed, every item counting alike: 0 before the first, 1 after the last. */
 export function sealedShare(run: BenchRun, state: BenchState): number {

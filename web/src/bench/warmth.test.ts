@@ -10,7 +10,11 @@ const event = (type: RunEventType, minute: number, data: Record<string, unknown>
 const indexOf = (code: string) => stepIndex(run, code);
 /** All presses up to a step at minute nought, then what follows. */
 const upTo = (index: number, ...more: BenchEvent[]) =>
-  benchState(run, [...Array.from({ length: index }, (_, i) => event('next', i * 1e-4)), ...more]);
+  benchState(run, [
+    ...Array.from({ length: index }, (_, i) => event('next', i * 1e-4)),
+    event('begin', index * 1e-4),
+    ...more,
+  ]);
 const at = (minute: number) => began + minute * 60_000;
 const rolling = indexOf('rollOut');
 

@@ -26,7 +26,8 @@ export function warmthNow(run: BenchRun, state: BenchState, now: number, pulled?
   const leaf = line.medium === 'leaf';
   const edge = leaf ? line.band.low : line.band.high;
   const surroundings = leaf ? 0 : run.plan.kitchen.roomC;
-  const warmed = state.warming.minute + (now - state.warming.since) / 60_000;
+  // what is still in the cold does not warm
+  const warmed = Math.max(0, state.warming.minute + (now - state.warming.since) / 60_000);
   const value = state.cold ? inTheCold(state.cold, now) : forecastAt(stretch, edge, surroundings, warmed);
   const minute = state.cold ? minuteOf(stretch, edge, value) : warmed;
   const leftMin = stretch.leavesBandAt - minute;

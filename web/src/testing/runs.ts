@@ -53,5 +53,6 @@ export async function runAt(run: BenchRun, index: number, ...more: BenchEvent[])
   await benchStore.events.clear();
   await startRun(run);
   const presses = Array.from({ length: index }, (_, i) => eventOf(run, 'next', i * 1e-4));
-  await benchStore.events.bulkAdd([...presses, ...more]);
+  // what still lies in the cold is taken out at once
+  await benchStore.events.bulkAdd([...presses, eventOf(run, 'begin', index * 1e-4), ...more]);
 }
