@@ -100,17 +100,19 @@ test('a wait is a wait: nothing counts before it is ready, and taking it early i
     await expect(heading).not.toHaveText(was);
   }
   const figure = page.locator('.bench-running .bench-far');
-  await expect(figure).toHaveText(/^(29|30):\d\d$/);
+  const left = async () => Number((await figure.innerText()).split(':')[0]);
+  const before = await left();
+  expect(before).toBeGreaterThanOrEqual(28);
   await page.clock.fastForward(8 * 60_000);
-  await expect(figure).toHaveText(/^2[12]:\d\d$/);
+  await expect.poll(left).toBeLessThanOrEqual(before - 7);
   await page.getByRole('button', { name: 'Begin it early' }).click();
   const asked = page.getByRole('group', { name: 'Begin early' });
-  await expect(asked).toContainText(/2[123] min short\. The fat is at \d+\.\d° now/);
+  await expect(asked).toContainText(/\d\d min short\. The fat is at \d+\.\d° now/);
   await accessible(page);
   await asked.getByRole('button', { name: 'Leave it in' }).click();
   await expect(page.getByText('ready in')).toBeVisible();
   // ready by itself, and counting from then
-  await page.clock.fastForward(24 * 60_000);
+  await page.clock.fastForward((before - 6) * 60_000);
   await expect(page.getByText('running')).toBeVisible();
   await expect(figure).toHaveText(/^[0-3]:\d\d$/);
 });

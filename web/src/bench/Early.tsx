@@ -40,7 +40,7 @@ export function Early({
   return (
     <div>
       <p className="bench-of">
-        of {span(wait.minutes)}: {stepWord(step).toLowerCase()} is not over.
+        {stepWord(step)} of {span(wait.minutes)}, not over yet.
       </p>
       {asked ? (
         <div role="group" aria-label="Begin early" className="early">
