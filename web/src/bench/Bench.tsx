@@ -148,7 +148,8 @@ function Running({
       onQuiet={() => setQuiet(state.index)}
     />
   );
-  const probePress = probe.possible && (
+  // what still lies in the cold is not in hand: nothing of its step is read yet
+  const probePress = probe.possible && !waits && (
     <button
       type="button"
       className={`press bench-side ${narrow ? '' : 'w-full'} ${probe.on ? '' : 'quiet'}`}

@@ -1,5 +1,5 @@
 import { join } from 'node:path';
-import { dayFaults, goldenDays } from '../../commands/goldenDays';
+import { dayFaults, goldenDays, type GoldenDay, type GoldenDayResult } from '../../commands/goldenDays';
 import { generatedDay } from '../../testing/dayGenerator';
 import { checkPlan } from './checker';
 import { choicesFor } from './choices';
@@ -13,6 +13,13 @@ import { playOf } from './slack';
 import { solve } from './solve';
 
 const { days, read } = goldenDays(join(__dirname, '../../../golden/clock'));
+const results = new Map<string, GoldenDayResult>();
+/** Each reference day is searched once for all that is asked of it. */
+const resultOf = (d: GoldenDay): GoldenDayResult => {
+  const known = results.get(d.id) ?? dayFaults(d, read(d));
+  results.set(d.id, known);
+  return known;
+};
 const planned = (day: Instance, units = 60_000): DayPlan => {
   const solved = solve(day, { units });
   if (solved.status !== 'planned') throw new Error(`${day.id}: ${solved.status}`);
@@ -23,11 +30,11 @@ const large = read(days.find((d) => d.id === 'large-055') as (typeof days)[numbe
 
 describe('reference days', () => {
   it.each(days.map((d) => [d.id, d] as const))('%s: as proven, or as good as the best known', (_id, d) => {
-    expect(dayFaults(d, read(d)).faults).toEqual([]);
+    expect(resultOf(d).faults).toEqual([]);
   });
   it('nine in ten of the proven ones are equal in every goal', () => {
     const proven = days.filter((d) => d.status === 'optimal');
-    const equal = proven.filter((d) => dayFaults(d, read(d)).equal).length;
+    const equal = proven.filter((d) => resultOf(d).equal).length;
     expect(equal / proven.length).toBeGreaterThanOrEqual(0.9);
   });
   it('the prover refutes none that has a plan', () => {
