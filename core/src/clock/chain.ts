@@ -116,7 +116,7 @@ function planFrom(
 }
 
 /** Work of the search in a plan that follows every change, units. */
-const searchUnits = 20_000;
+export const searchUnits = 20_000;
 
 /** The day searched as a whole, where the planner takes it and finds a plan that its checker lets pass. */
 function searchDay(

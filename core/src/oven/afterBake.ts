@@ -39,15 +39,16 @@ export function afterBake(spec: BakeSpec, coreC: number, boilingC: number, roomC
   const stored = f.density * (4180 * f.water + 1600 * (1 - f.water)) * z;
   const tauMin = stored / (topH + belowH + topH * edge * z) / 60;
   const startC = coreC + towardsBoiling * Math.max(0, boilingC - coreC);
-  const until = (c: number): number | null => {
-    if (startC <= c) return 0;
+  const until = (c: number, from = startC): number | null => {
+    if (from <= c) return 0;
     if (roomC >= c) return null;
-    const min = tauMin * Math.log((startC - roomC) / (c - roomC));
+    const min = tauMin * Math.log((from - roomC) / (c - roomC));
     return min > longestMin ? null : min;
   };
   return {
     mouthMin: until(mouthC),
-    hotUntilMin: until(heldHotC),
+    // the short side: as if all of it were no hotter than its middle
+    hotUntilMin: until(heldHotC, coreC),
     sweatsMin: spec.base && spec.vessel && !spec.vessel.loose ? sweatsMin : null,
   };
 }

@@ -1,4 +1,5 @@
 import type { BakeSpec } from './bakeInput';
+import { dryAt } from './tables';
 import { bakeSetup, fillingCells, topCells, type BakeSetup } from './bakeSetup';
 import { BakeStepper, type StepResult } from './bakeStep';
 import { Oven } from './ovenState';
@@ -8,7 +9,6 @@ export const constraintNames = ['golden', 'core', 'baseSet', 'baseDry', 'lid'] a
 export type Constraint = (typeof constraintNames)[number];
 
 export const browning = { golden: 1, mid: 1.65, deep: 6, dark: 10, tentFrom: 2.5 } as const;
-const baseDryAt = 0.48;
 const lidDryAt = 0.25;
 const gelC = 78;
 const gelMinutes = 2;
@@ -135,7 +135,7 @@ class Observers {
     if (!s.base) this.times.baseSet = this.times.baseDry = 0;
     else {
       this.baseDryness = this.dryness();
-      if (this.baseDryness >= baseDryAt) this.times.baseDry = 0;
+      if (this.baseDryness >= dryAt.filling) this.times.baseDry = 0;
     }
   }
 
@@ -251,7 +251,7 @@ class Observers {
       if (times.baseSet === null && this.baseGelMin >= gelMinutes - 1e-9) times.baseSet = end;
       const before = this.baseDryness;
       this.baseDryness = this.dryness();
-      cross('baseDry', before, this.baseDryness, baseDryAt);
+      cross('baseDry', before, this.baseDryness, dryAt.filling);
     }
     if (!s.top) return;
     this.lidDryness = 1 - this.water() / this.lidWater;

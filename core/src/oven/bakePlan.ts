@@ -1,6 +1,6 @@
 import { simulateBake, browning, type Bake } from './bake';
 import type { BakeSpec } from './bakeInput';
-import { fillingKinds, colourLevel, type ColourLevel } from './tables';
+import { brittle, coldDishC, fillingKinds, colourLevel, type ColourLevel } from './tables';
 
 export type BakeAdvice =
   | {
@@ -123,10 +123,9 @@ export function planBakeTime(spec: BakeSpec, myBakes: readonly number[] = []): B
     advice.push({ code: 'BASE_BEHIND', lowRackProposedMin: low.proposed });
   }
   if (proposed >= 15) advice.push({ code: 'ROTATE', atMin: Math.round(0.6 * proposed) });
-  const material = spec.vessel?.material;
   if (
-    (material === 'glass' || material === 'ceramic') &&
-    (spec.filling.startC <= -1 || (spec.supportPreheated && spec.filling.startC < 10))
+    brittle.has(spec.vessel?.material ?? '') &&
+    (spec.filling.startC <= -1 || (spec.supportPreheated && spec.filling.startC < coldDishC))
   )
     advice.push({ code: 'THERMAL_SHOCK' });
   const { raw, coreC } = fillingKinds[spec.filling.type];

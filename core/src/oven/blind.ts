@@ -1,11 +1,10 @@
+import { dryAt } from './tables';
 import type { BakeSpec } from './bakeInput';
 import { bakeSetup } from './bakeSetup';
 import { BakeStepper } from './bakeStep';
 import { Oven } from './ovenState';
 import { layStack, stack } from './stack';
 
-/** A base is dry enough under most fillings, and under one that is poured in. */
-export const dryAt = { filling: 0.48, custard: 0.65 } as const;
 const gelC = 78;
 const gelMinutes = 2;
 const longestMin = 90;

@@ -17,7 +17,7 @@ export interface OvenPlaces {
 }
 
 /** Browning that each word stands for: the middle of its colour (of the bake's own levels). */
-const doses = [0.15, 0.6, 2.2, 7.5, 12] as const;
+export const breadDoses = [0.15, 0.6, 2.2, 7.5, 12] as const;
 /** A degree at the surface for a ratio of browning: RT²/Ea at 160 °C and 72 kJ/mol, the bake's own rate. */
 const kelvinPerLog = (8.314 * 433 ** 2) / 72_000;
 /** A bread of another colour next to it is nothing to turn a tray for, K (our choice). */
@@ -29,7 +29,7 @@ const unevenK = 12;
  * @example ovenPlaces([3, 2, 2, 2, 2, 2, 2, 2, 1]).hottest // 0
  */
 export function ovenPlaces(slices: readonly number[]): OvenPlaces {
-  const logs = slices.map((s) => Math.log(doses[s]));
+  const logs = slices.map((s) => Math.log(breadDoses[s]));
   const sorted = [...logs].sort((a, b) => a - b);
   const middle = sorted[4];
   const offsetsK = logs.map((l) => (l - middle) * kelvinPerLog);

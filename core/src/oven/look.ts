@@ -1,5 +1,6 @@
 import { browning, type Bake, type SeriesRow } from './bake';
 import { likedDoses } from './programme';
+import { dryAt } from './tables';
 import type { BakeSpec } from './bakeInput';
 
 export const lidLooks = ['paler', 'asDrawn', 'darker'] as const;
@@ -30,9 +31,8 @@ export interface LookAnswer {
 }
 
 /** How much more or less browned a lid is that looks paler or darker than drawn, and a base drier or damper (estimates: one step of colour). */
-const browned: Record<LidLook, number> = { paler: 0.6, asDrawn: 1, darker: 1.7 };
+export const browned: Record<LidLook, number> = { paler: 0.6, asDrawn: 1, darker: 1.7 };
 const dried: Record<BaseLook, number> = { damp: 0.7, firm: 1, brown: 1.3 };
-const dryAt = 0.48;
 const longestMin = 240;
 /** A probe a little off the middle reads hotter: the sooner of two readings never counts for less than this share of the time. */
 const slowest = 0.6;
@@ -66,7 +66,8 @@ export function lookedAt(spec: BakeSpec, bake: Bake, plannedMin: number, looked:
   // what was reckoned beyond the parts, such as the range of a kitchen, stays in proportion
   const reckoned = Math.max(...Object.values(partsOf(spec, bake, { minute })));
   const share = reckoned > 0 ? plannedMin / reckoned : 1;
-  const outMin = Math.max(minute, share * parts[binds]);
+  // a fast kitchen makes no middle hot sooner
+  const outMin = Math.max(minute, share * parts[binds], Math.min(plannedMin, parts.middle));
   const [, mostLiked] = likedDoses(spec);
   const past = spec.top ? minuteOf(bake.series, (r) => r.browning * browned[looked.lid ?? 'asDrawn'], mostLiked) : null;
   return {
@@ -86,7 +87,7 @@ function partsOf(spec: BakeSpec, bake: Bake, looked: Looked): Record<(typeof loo
   const ofBase = dried[looked.base ?? 'firm'];
   const ready = spec.readyBrowning ?? browning.mid;
   const golden = spec.top ? (minuteOf(series, (r) => r.browning * ofLid, ready) ?? longestMin) : 0;
-  const dry = spec.base ? (minuteOf(series, (r) => r.baseDryness * ofBase, dryAt) ?? 0) : 0;
+  const dry = spec.base ? (minuteOf(series, (r) => r.baseDryness * ofBase, dryAt.filling) ?? 0) : 0;
   return {
     lid: Math.max(golden, times.lid ?? 0),
     base: Math.max(dry, times.baseSet ?? 0),

@@ -29,7 +29,7 @@ export interface ProgrammeSearch {
   mine: ProgrammeRun;
   proposed: ProgrammeRun;
   /** What each part of the proposal is worth: the proposal with that part left as it was. */
-  gains: { part: ProgrammePart; without: Omit<ProgrammeRun, 'programme'> }[];
+  gains: { part: ProgrammePart; programme: Programme; without: Omit<ProgrammeRun, 'programme'> }[];
   /** What the best of them still leaves short. */
   givesUp: (typeof givenUpParts)[number][];
   /** Bakes simulated: the search is bounded, and equal input gives an equal answer. */
@@ -179,8 +179,8 @@ export function searchProgramme(
   const best = [asSet, ...bare, ...foiled].reduce((a, b) => (b.total < a.total - 1e-9 ? b : a));
   const parts = partsThatDiffer(mine, best.programme);
   const gains = parts.map((part) => {
-    const { programme: _, total: __, ...without } = run(withoutPart(best.programme, mine, part));
-    return { part, without };
+    const { programme, total: _, ...without } = run(withoutPart(best.programme, mine, part));
+    return { part, programme, without };
   });
   const left = missesOf(programmed(spec, best.programme), best.bake);
   const { total: _, ...proposed } = best;

@@ -114,6 +114,10 @@ export const vesselMaterials = {
   castiron: solid(7200, 470, 52, 4.5, 0.9),
 } satisfies Record<string, Solid>;
 export type VesselMaterial = keyof typeof vesselMaterials;
+/** What cracks from cold to hot. */
+export const brittle: ReadonlySet<string> = new Set<VesselMaterial>(['glass', 'ceramic']);
+/** Colder than this such a dish does not stand on something hot, °C (usual guidance). */
+export const coldDishC = 10;
 
 /** `unknown` is a tray between the bright and the dark one. A bare rack has no thermal node. */
 export const supports = {
@@ -172,3 +176,6 @@ export const colourLevels = [
 export type ColourLevel = (typeof colourLevels)[number]['level'];
 export const colourLevel = (dose: number): ColourLevel =>
   [...colourLevels].reverse().find((l) => dose >= l.from)?.level ?? 'pale';
+
+/** A base is dry enough under most fillings, and under one that is poured in. */
+export const dryAt = { filling: 0.48, custard: 0.65 } as const;

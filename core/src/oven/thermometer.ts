@@ -21,6 +21,9 @@ function median(values: number[]): number {
   return sorted.length % 2 ? sorted[middle] : (sorted[middle - 1] + sorted[middle]) / 2;
 }
 
+/** Sooner after it is switched on an oven is still heating, min. */
+export const settledMin = 20;
+
 /**
  * How far an oven stands from its dial, from a thermometer log; readings within 20 minutes of switching on are left out.
  * @example ovenOffset([{ setC: 180, measuredC: 170 }, { setC: 190, measuredC: 180 }, { setC: 200, measuredC: 190 }]).offsetC // -10
@@ -30,7 +33,7 @@ export function ovenOffset(readings: readonly OvenReading[]): OvenOffset {
     within(r.setC, 0, 400, `readings.${i}.setC`);
     within(r.measuredC, 0, 400, `readings.${i}.measuredC`);
   });
-  const settled = readings.filter((r) => (r.sinceOnMin ?? Infinity) >= 20);
+  const settled = readings.filter((r) => (r.sinceOnMin ?? Infinity) >= settledMin);
   const n = settled.length;
   if (n < 3) return { offsetC: 0, spreadC: 0, slope: null, n, confidence: 'none', suspicious: false };
   const errors = settled.map((r) => r.measuredC - r.setC);

@@ -95,7 +95,7 @@ describe('one oven for the day', () => {
     const { items } = planBake({ meal, items: two, kitchen: { ...kitchen, ovenShelves: 3 } });
     const together = items.filter((i) => i.oven.company);
     expect(together.length).toBe(2);
-    for (const i of together) expect(i.oven.minutes as number).toBeGreaterThan(i.oven.company?.aloneMin as number);
+    for (const i of together) expect(i.oven.minutes as number).toBeGreaterThan(i.oven.aloneMin as number);
   });
   it('everything is in one load or another, never two on one shelf at once', () => {
     const day = ovenLoad({ meal, items: two, kitchen: { ...kitchen, ovenShelves: 3 } });

@@ -1,4 +1,7 @@
 import type { ItemInput } from '../contracts/item';
+import { bindsAs } from '../filling/poured';
+import { thickeners } from '../filling/thickening';
+import { ingredientNamed } from '../ingredients/named';
 import { isSweet } from './stations/filling/result';
 
 /** Oven heat and minutes that bring a baked pie back, from the fridge and from the freezer. */
@@ -33,13 +36,45 @@ const rows = {
 } as const satisfies Record<string, PieKeeps>;
 
 /** Of what is not all known the shortest is said: nothing is promised of it. */
-export const unknownLimit = { rawHours: 12, bakedDays: 2 } as const;
-/** How long an item's pies keep, raw and closed or baked, cold or frozen, before anything is said of what is in them. */
-export function pieKeeps({ product, dough, filling }: ItemInput, raw: boolean): PieKeeps {
+const unknownLimit = { rawHours: 12, bakedDays: 2 } as const;
+
+function rowOf({ product, dough, filling }: ItemInput, raw: boolean): PieKeeps {
   if (filling.type === 'custard') return rows.custard;
   if (dough.pastry === 'filo') return raw ? { ...rows.leaves, rawHours: rows.handRaw.rawHours } : rows.leaves;
   if (isSweet(filling.type)) return rows.fruit;
   if (dough.fat === 'oil') return rows.oil;
   const hand = product === 'handPies';
   return raw ? (hand ? rows.handRaw : rows.dishRaw) : hand ? rows.handCooked : rows.dish;
+}
+
+export interface PiesKeep extends PieKeeps {
+  /** Not all that goes in is known. */
+  unknown: boolean;
+  /** What binds the sauce lets go of its water when it is frozen. */
+  weeps: boolean;
+}
+
+/**
+ * How long an item's pies keep, raw and closed or baked, cold or frozen: by what they are, the shortest where not all that goes
+ * in is known, and not frozen where the sauce would weep (in fruit it is eaten as it is).
+ */
+export function pieKeeps(item: ItemInput, { raw, finishedG }: { raw: boolean; finishedG: number | null }): PiesKeep {
+  const row = rowOf(item, raw);
+  const known = item.filling.ingredients.map((i) => ingredientNamed(i.name));
+  const unknown = finishedG === null || known.includes(null);
+  const weeps =
+    !isSweet(item.filling.type) &&
+    known.some((name) => {
+      const kind = bindsAs(name ?? '');
+      return kind !== null && thickeners[kind].freezes === 0;
+    });
+  return {
+    ...row,
+    unknown,
+    weeps,
+    rawHours: Math.min(row.rawHours, unknown ? unknownLimit.rawHours : Infinity),
+    bakedDays: Math.min(row.bakedDays, unknown ? unknownLimit.bakedDays : Infinity),
+    rawMonths: weeps ? 0 : row.rawMonths,
+    bakedMonths: weeps ? 0 : row.bakedMonths,
+  };
 }

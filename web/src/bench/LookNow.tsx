@@ -1,5 +1,6 @@
 import type { RunEventType } from '@crustallum/core/contracts/run';
-import type { BaseLook, LidLook } from '@crustallum/core/oven/look';
+import { dryAt } from '@crustallum/core/oven/tables';
+import { browned, type BaseLook, type LidLook } from '@crustallum/core/oven/look';
 import type { Look } from '@crustallum/core/plan/questions/look';
 import { colourLevel } from '@crustallum/core/oven/tables';
 import { Minus, Plus } from 'lucide-react';
@@ -10,8 +11,6 @@ import { colourWords } from '../wording/oven';
 import { clock, degrees, plain, span } from '../wording/numbers';
 import type { BenchEvent, BenchRun, BenchState } from './run';
 
-/** What a lid that looks otherwise is drawn as: one step of colour either way. */
-const drawnAs: Record<LidLook, number> = { paler: 0.55, asDrawn: 1, darker: 1.9 };
 const lidWords: Record<LidLook, string> = { paler: 'paler', asDrawn: 'as drawn', darker: 'darker' };
 const baseWords: Record<BaseLook, string> = {
   damp: 'bends, damp',
@@ -64,6 +63,7 @@ export function useLook(
   // by the half minute: it is looked at, not raced
   const minute = Math.max(0, Math.min(240, Math.round(inFor * 2) / 2));
   const given = itemIndex === null ? null : answersOf(events, itemIndex);
+  const seenAt = typeof given?.kept?.['minute'] === 'number' ? given.kept['minute'] : minute;
   const { value } = useQuestion<Look>(
     'plan.look',
     item && timer && given
@@ -71,7 +71,8 @@ export function useLook(
           item: item.document,
           kitchen: run.plan.kitchen,
           ...(item.company ? { company: item.company } : {}),
-          minute,
+          // what was seen belongs to the minute it was seen at
+          minute: seenAt,
           lid: given.lid,
           base: given.base,
           coreC: given.coreC,
@@ -126,7 +127,7 @@ export function LookNow({
               key: l,
               word: lidWords[l],
               price: value.prices.lid[l],
-              drawing: <Lid dose={dose * drawnAs[l]} />,
+              drawing: <Lid dose={dose * browned[l]} />,
             }))}
             chosen={lid}
             onChoose={(l) => answer({ lid: l })}
@@ -139,7 +140,7 @@ export function LookNow({
             <strong>Under it</strong>
             <span>
               Lift the edge with a knife. It should be{' '}
-              {value.should.baseDryness >= 0.48 ? 'firm and freckled.' : 'set, and still a little damp.'}
+              {value.should.baseDryness >= dryAt.filling ? 'firm and freckled.' : 'set, and still a little damp.'}
             </span>
           </div>
           <Answers

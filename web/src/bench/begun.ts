@@ -35,15 +35,7 @@ export function begun(
         fillingParts: [...p.filling.parts].sort((a, b) => a.layer - b.layer),
         ...(p.filling.raw || i.document.filling.layered ? {} : { mixedEachG: p.filling.eachG }),
         ticks: p.seal.ticks,
-        ...(p.oven.company
-          ? {
-              company: {
-                beside: p.oven.company.beside,
-                doorsMin: p.oven.company.doorsMin,
-                trays: p.oven.company.trays,
-              },
-            }
-          : {}),
+        ...(p.oven.company ? { company: p.oven.company } : {}),
         ...(p.filling.cover ? { coverG: p.filling.cover.grams } : {}),
         ...(p.dough.facts ? { parts: p.dough.facts.parts, firstLotPct: p.dough.facts.firstLotPct } : {}),
         ...(i.document.dough.waterFactor ? { waterFactor: i.document.dough.waterFactor } : {}),

@@ -4,6 +4,7 @@ import { ingredientNamed } from '../../ingredients/named';
 import { nameOf } from '../../ingredients/table';
 import type { Label } from '../../ingredients/label';
 import type { ItemInput } from '../../contracts/item';
+import type { Underlay } from '../../oven/tables';
 import { brushedWith } from '../../sealing/wash';
 import { toppings } from '../../sealing/toppings';
 import type { EggUse } from './eggs';
@@ -28,6 +29,12 @@ export interface Content {
   /** What its packet says, where the cook wrote that down with it. */
   label?: Label;
 }
+
+/** What is strewn or brushed on a tray, g (estimates: a dusting, a teaspoon). */
+const trayG: Partial<Record<Underlay, readonly [ingredient: string, grams: number]>> = {
+  flour: ['flour', 5],
+  oil: ['oil', 5],
+};
 
 const gluedWith = { none: null, water: 'water', milk: 'milk', egg: 'egg' } as const;
 
@@ -78,6 +85,9 @@ export function contentsOf(item: ItemInput, plan: ItemPlan): Content[] {
   // the last brush over leaves is counted with the fat between them, where it is the same fat
   const coat = plan.seal.closing === 'laps' && item.seal.wash === item.dough.fat ? 0 : brushedG(plan.seal);
   for (const [id, share] of brushedWith[item.seal.wash]) put('wash', id, coat * share);
+  // a tray floured or oiled is in what stood on it
+  const under = trayG[item.oven.under ?? 'paper'];
+  if (under) put('wash', under[0], under[1] * plan.oven.trays);
   const topping = toppings[item.seal.topping ?? 'none'];
   if (topping) put('wash', topping.ingredient, (plan.seal.brushedMm2 / 1e6) * topping.gramsPerM2);
   return out.filter((c) => c.grams > 0 || c.place === 'glue');

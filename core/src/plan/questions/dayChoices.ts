@@ -1,4 +1,5 @@
 import { Matches } from 'class-validator';
+import { searchUnits } from '../../clock/chain';
 import { dayOf, tableMin } from '../../clock/compile';
 import { checkPlan } from '../../clock/planner/checker';
 import { choicesFor, type Choice } from '../../clock/planner/choices';
@@ -47,7 +48,6 @@ export interface DayChoices {
   choices: DayChoice[];
 }
 
-const units = 60_000;
 const minutesApart = (from: string, to: string): number => (new Date(to).getTime() - new Date(from).getTime()) / 60_000;
 
 /**
@@ -62,7 +62,7 @@ export function dayChoices({ now, ...input }: DayChoicesInput): DayChoices {
   const nowMin = now === undefined ? undefined : Math.ceil(at - minutesApart(now, serveAt));
   const day = dayOf(scheduled(items, plans, doughs, input.kitchen), input.kitchen, serveAt, nowMin);
   if (!day || day.horizon[1] <= day.horizon[0]) return { status: 'tooLong', clash: null, choices: [] };
-  const solved = solve(day, { units });
+  const solved = solve(day, { units: searchUnits });
   if (solved.status === 'planned' && checkPlan(day, solved.plan).length === 0)
     return { status: 'fits', clash: null, choices: [] };
   const clash = explain(day);

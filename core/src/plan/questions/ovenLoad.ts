@@ -1,7 +1,8 @@
 import { changeoverMin } from '../../clock/ovenRuns';
 import { simulateBake } from '../../oven/bake';
 import type { BakeSpec, RackPosition } from '../../oven/bakeInput';
-import { ovensOf } from '../ovensOf';
+import { ovenOf, ovensOf } from '../ovensOf';
+import { dryAt } from '../../oven/tables';
 import { Company } from '../../oven/company';
 import { Oven } from '../../oven/ovenState';
 import { lidMiss } from '../../oven/programme';
@@ -63,7 +64,9 @@ const stepS = 12;
 function comesOutWell(spec: BakeSpec): boolean {
   const bake = simulateBake(spec);
   if (bake.proposed === null || !bake.atProposed || bake.conflict) return false;
-  return lidMiss(spec, bake.atProposed.browning) <= littleOff && (!spec.base || bake.atProposed.baseDryness >= 0.48);
+  return (
+    lidMiss(spec, bake.atProposed.browning) <= littleOff && (!spec.base || bake.atProposed.baseDryness >= dryAt.filling)
+  );
 }
 
 /** Heats around what is set, of a whole programme, that suit an item by itself. */
@@ -84,7 +87,7 @@ function suitsOf(plan: ItemPlan, setC: number): OvenDay['suits'][number] {
         highC: setC + Math.max(...good),
         setC,
         minutes,
-        aloneMin: company ? company.aloneMin : minutes,
+        aloneMin: company ? plan.oven.aloneMin : minutes,
       }
     : null;
 }
@@ -135,16 +138,10 @@ export function ovenLoad(input: BakeInput): OvenDay {
   const ovens = ovensOf(input.kitchen);
   for (const load of loads) placeOnShelves(load, ovens[load.oven]?.shelves ?? 1);
   const suits = plans.map((p, i) => suitsOf(p, input.items[i].oven.setC));
-  const shelvesTaken = plans.reduce((sum, p) => sum + p.oven.trays, 0);
-  const low = Math.max(...suits.map((s) => s?.lowC ?? Infinity));
-  const high = Math.min(...suits.map((s) => s?.highC ?? -Infinity));
   return {
     loads,
     suits,
-    oneHeatC:
-      loads.length > 1 && low <= high && shelvesTaken <= input.kitchen.ovenShelves
-        ? Math.round((low + high) / 10) * 5
-        : null,
+    oneHeatC: oneHeat(input, plans, loads, suits),
     trace: traceOf(
       input,
       plans,
@@ -152,6 +149,21 @@ export function ovenLoad(input: BakeInput): OvenDay {
       loads.filter((l) => l.oven === loads[0].oven),
     ),
   };
+}
+
+/** One heat for all of the usual oven, where they are in several loads and there are shelves for them at once. */
+function oneHeat(
+  { items, kitchen }: BakeInput,
+  plans: readonly ItemPlan[],
+  loads: readonly OvenLoad[],
+  suits: OvenDay['suits'],
+): number | null {
+  const here = items.map((i, n) => ({ n, oven: ovenOf(i, kitchen) })).filter(({ oven }) => oven.index === 0);
+  const trays = here.reduce((sum, { n }) => sum + plans[n].oven.trays, 0);
+  const low = Math.max(...here.map(({ n }) => suits[n]?.lowC ?? Infinity));
+  const high = Math.min(...here.map(({ n }) => suits[n]?.highC ?? -Infinity));
+  const several = loads.filter((l) => l.oven === 0).length > 1;
+  return several && low <= high && trays <= kitchen.ovenShelves ? Math.round((low + high) / 10) * 5 : null;
 }
 
 const lastHeat = ({ items }: BakeInput, load: OvenLoad): number => {

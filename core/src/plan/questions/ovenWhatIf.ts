@@ -1,8 +1,9 @@
-import { simulateBake, type Bake } from '../../oven/bake';
+import type { Bake } from '../../oven/bake';
 import type { BakeSpec } from '../../oven/bakeInput';
-import { colourLevel, type ColourLevel } from '../../oven/tables';
+import { planBakeTime } from '../../oven/bakePlan';
+import { brittle, colourLevel, type ColourLevel } from '../../oven/tables';
 import { planItem } from '../item';
-import { ProgrammeInput } from './programme';
+import { cracksOnHot, ProgrammeInput } from './programme';
 
 export { ProgrammeInput as OvenWhatIfInput };
 
@@ -20,10 +21,9 @@ export interface OvenWhatIf {
 }
 
 const byC = 20;
-const frozenC = -18;
 
-/** One thing otherwise; null where it is so already. */
-function otherwise(spec: BakeSpec, change: OvenChange): BakeSpec | null {
+/** One thing otherwise; null where it is so already, or would crack the dish. */
+function otherwise(spec: BakeSpec, change: OvenChange, freezerC: number): BakeSpec | null {
   const { oven } = spec;
   const heated = (by: number): BakeSpec['oven'] => ({
     ...oven,
@@ -37,7 +37,9 @@ function otherwise(spec: BakeSpec, change: OvenChange): BakeSpec | null {
     case 'highShelf':
       return oven.rack === 'high' ? null : { ...spec, oven: { ...oven, rack: 'high' } };
     case 'steel':
-      return spec.support === 'steel' ? null : { ...spec, support: 'steel', supportPreheated: true };
+      return spec.support === 'steel' || cracksOnHot(spec)
+        ? null
+        : { ...spec, support: 'steel', supportPreheated: true };
     case 'cooler':
       return { ...spec, oven: heated(-byC) };
     case 'hotter':
@@ -47,9 +49,9 @@ function otherwise(spec: BakeSpec, change: OvenChange): BakeSpec | null {
         ? null
         : { ...spec, vessel: { ...spec.vessel, material: 'tin' } };
     case 'frozen':
-      return spec.filling.startC <= -1
+      return spec.filling.startC <= -1 || brittle.has(spec.vessel?.material ?? '')
         ? null
-        : { ...spec, filling: { ...spec.filling, startC: frozenC }, crustStartC: frozenC };
+        : { ...spec, filling: { ...spec.filling, startC: freezerC }, crustStartC: freezerC };
   }
 }
 
@@ -58,8 +60,8 @@ export function ovenWhatIf({ item, kitchen, company }: ProgrammeInput): OvenWhat
   const { spec, bake } = planItem(item, kitchen, company ?? null).oven;
   const known: BakeSpec = spec.support === 'unknown' ? { ...spec, support: 'tray' } : spec;
   return ovenChanges.flatMap((change) => {
-    const other = otherwise(known, change);
-    return other ? [told(change, simulateBake(other), bake.proposed, other)] : [];
+    const other = otherwise(known, change, kitchen.freezerC);
+    return other ? [told(change, planBakeTime(other, kitchen.bakeRatios), bake.proposed, other)] : [];
   });
 }
 

@@ -2,8 +2,10 @@ import { BesideInput } from '../../oven/inputs';
 import { ListOf, Nested, NestedList, NumberIn, Optional } from '../../quantities/rules';
 import { ItemInput } from '../../contracts/item';
 import { KitchenInput } from '../../contracts/kitchen';
-import { searchProgramme, type ProgrammeSearch } from '../../oven/programme';
-import type { Support } from '../../oven/tables';
+import type { BakeSpec } from '../../oven/bakeInput';
+import { planBakeTime } from '../../oven/bakePlan';
+import { programmed, searchProgramme, type Programme, type ProgrammeSearch } from '../../oven/programme';
+import { brittle, coldDishC, type Support } from '../../oven/tables';
 import { planItem } from '../item';
 
 /** What is in the oven with it, as the day's plan says. */
@@ -20,16 +22,27 @@ export class ProgrammeInput {
   @Optional() @Nested(() => CompanyInput) company?: CompanyInput | null;
 }
 
+/** Whether a bake's dish would crack on a plate that is hot. */
+export const cracksOnHot = (spec: BakeSpec): boolean =>
+  brittle.has(spec.vessel?.material ?? '') && spec.filling.startC < coldDishC;
+
 /**
  * The best way to bake an item in this oven, beside the cook's own: a bounded search over heats, shelves, what it stands on and
  * foil, with a safe middle as a limit. A stone or steel only where the kitchen has one; a piece for the hand stays on a tray.
  */
 export function bestProgramme({ item, kitchen, company }: ProgrammeInput): ProgrammeSearch {
-  const { spec } = planItem(item, kitchen, company ?? null).oven;
+  const { spec, minutes } = planItem(item, kitchen, company ?? null).oven;
   // a cold glass or ceramic dish cracks on something hot
-  const cracks = (spec.vessel?.material === 'glass' || spec.vessel?.material === 'ceramic') && spec.filling.startC < 10;
-  const plates: Support[] = kitchen.ovenPlate && !cracks ? [kitchen.ovenPlate] : [];
+  const plates: Support[] = kitchen.ovenPlate && !cracksOnHot(spec) ? [kitchen.ovenPlate] : [];
   const known = spec.support === 'unknown' ? { ...spec, support: 'tray' as const } : spec;
   const supports: Support[] = item.product === 'handPies' ? ['trayDark'] : ['rack', 'trayDark', ...plates];
-  return searchProgramme(known, { racks: ['low', 'middle'], supports });
+  const found = searchProgramme(known, { racks: ['low', 'middle'], supports });
+  // minutes are those of this kitchen, and the cook's own where they set them: the station's own figure
+  const here = (p: Programme) => planBakeTime(programmed(known, p), kitchen.bakeRatios).proposed;
+  return {
+    ...found,
+    mine: { ...found.mine, minutes },
+    proposed: { ...found.proposed, minutes: found.gains.length ? here(found.proposed.programme) : minutes },
+    gains: found.gains.map((g) => ({ ...g, without: { ...g.without, minutes: here(g.programme) } })),
+  };
 }

@@ -1,13 +1,11 @@
 import { Nested } from '../../quantities/rules';
 import { ItemInput } from '../../contracts/item';
 import { KitchenInput } from '../../contracts/kitchen';
-import { bindsAs } from '../../filling/poured';
-import { ingredientNamed } from '../../ingredients/named';
 import { planBakeTime } from '../../oven/bakePlan';
-import { thickeners } from '../../filling/thickening';
+import { brittle } from '../../oven/tables';
 import { planItem } from '../item';
-import { isSweet } from '../stations/filling/result';
-import { pieKeeps, unknownLimit, type Reheat } from '../pieKeeps';
+import type { Reheat } from '../pieKeeps';
+import { handledK } from '../stations/oven/spec';
 
 /** What the model `plan.storing` takes: the item whose pies are to be put away. */
 export class StoringInput {
@@ -43,9 +41,6 @@ export interface Storing {
   cautions: StoringCaution[];
 }
 
-const frozenC = -18;
-const glassy = new Set(['glass', 'ceramic']);
-
 const reheatCoreC = 75;
 
 /**
@@ -54,53 +49,36 @@ const reheatCoreC = 75;
  */
 export function storing({ item, kitchen }: StoringInput): Storing {
   const plan = planItem(item, kitchen);
-  const { raw, finishedG } = plan.filling;
-  const row = pieKeeps(item, raw);
-  const { spec, bake } = plan.oven;
-  const named = item.filling.ingredients.every((i) => ingredientNamed(i.name) !== null);
-  const unknown = finishedG === null || !named;
-  const inGlass = glassy.has(spec.vessel?.material ?? '');
-  const weeps = item.filling.ingredients.some(({ name }) => {
-    const kind = bindsAs(ingredientNamed(name) ?? '');
-    return kind !== null && thickeners[kind].freezes === 0;
-  });
-  const fruit = isSweet(item.filling.type);
-  // a starch that weeps spoils a sauce; in fruit it is eaten as it is
-  const spoiltByFrost = weeps && !fruit;
-  const frozen =
-    row.rawMonths > 0 && !inGlass && !spoiltByFrost
-      ? planBakeTime(
-          { ...spec, filling: { ...spec.filling, startC: frozenC }, crustStartC: frozenC },
-          kitchen.bakeRatios,
-        ).proposed
-      : null;
-  const coldC = kitchen.fridgeC + 2;
-  const chilled =
-    item.oven.from === 'freezer'
-      ? planBakeTime({ ...spec, filling: { ...spec.filling, startC: coldC }, crustStartC: coldC }, kitchen.bakeRatios)
-      : bake;
+  const { raw } = plan.filling;
+  const { spec, bake, keeps } = plan.oven;
+  const inGlass = brittle.has(spec.vessel?.material ?? '');
+  const bakedFrom = (startC: number) =>
+    planBakeTime({ ...spec, filling: { ...spec.filling, startC }, crustStartC: startC }, kitchen.bakeRatios);
+  const frozen = keeps.rawMonths > 0 && !inGlass ? bakedFrom(kitchen.freezerC).proposed : null;
+  // against the bake from the fridge, wherever it is baked from now
+  const chilled = item.oven.from === 'freezer' ? bakedFrom(kitchen.fridgeC + handledK) : bake;
   const has = (words: RegExp) => item.filling.ingredients.some((i) => words.test(i.name));
   return {
     eachG: (plan.cut.doughMassG + plan.filling.totalG) / Math.max(1, plan.cut.pieces),
-    rawHours: Math.min(row.rawHours, unknown ? unknownLimit.rawHours : Infinity),
+    rawHours: keeps.rawHours,
     frozenRaw:
-      row.rawMonths > 0 && !spoiltByFrost
+      keeps.rawMonths > 0
         ? {
-            months: row.rawMonths,
+            months: keeps.rawMonths,
             minutes: frozen,
             moreMin: frozen === null || chilled.proposed === null ? null : frozen - chilled.proposed,
           }
         : null,
-    bakedDays: Math.min(row.bakedDays, unknown ? unknownLimit.bakedDays : Infinity),
-    bakedMonths: spoiltByFrost ? 0 : row.bakedMonths,
-    reheat: row.reheat,
+    bakedDays: keeps.bakedDays,
+    bakedMonths: keeps.bakedMonths,
+    reheat: keeps.reheat,
     reheatCoreC,
     cautions: [
-      ...(unknown ? (['unknown'] as const) : []),
+      ...(keeps.unknown ? (['unknown'] as const) : []),
       ...(inGlass ? (['thawDish'] as const) : []),
-      ...(spoiltByFrost ? (['weeps'] as const) : []),
+      ...(keeps.weeps ? (['weeps'] as const) : []),
       ...(raw ? (['rawMeat'] as const) : []),
-      ...(!inGlass && row.rawMonths > 0 && !spoiltByFrost ? (['noThaw'] as const) : []),
+      ...(!inGlass && keeps.rawMonths > 0 ? (['noThaw'] as const) : []),
       ...(has(/\begg/i) || item.filling.type === 'custard' ? (['egg'] as const) : []),
       ...(has(/\brice\b/i) ? (['rice'] as const) : []),
       'wrapCold',

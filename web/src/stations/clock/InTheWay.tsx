@@ -56,7 +56,8 @@ export function InTheWay({ now }: { now: Date | null }) {
       <div className="mt-1 flex flex-wrap items-center gap-3">
         {later && (
           <Press quiet onClick={() => dispatch(desk.actions.mealChanged({ ...meal, serveAt: localMoment(at(later)) }))}>
-            Serve at {when(at(later))}: it can be
+            Serve at {when(at(later))}
+            {later.kind === 'serve-later' ? ': it can be' : ', and let them stand longer'}
           </Press>
         )}
         {others.map((c, i) => (

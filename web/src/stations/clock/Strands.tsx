@@ -55,7 +55,12 @@ export function Strands() {
       lanes.push({ key, name, note, y });
       y += Math.max(1, rows) * 35;
     };
-    add('oven', 'Oven', [...new Set(plan.clock.ovenRuns.map((r) => heat(r.setC)))].join(', '), shelves.rows);
+    add(
+      'oven',
+      'Oven',
+      [...new Set(plan.clock.ovenRuns.filter((r) => r.oven === 0).map((r) => heat(r.setC)))].join(', '),
+      shelves.rows,
+    );
     if (shelves2.rows) add('oven2', 'Second oven', '', shelves2.rows);
     add('stand', 'Rack', '', 1);
     const warm = y;

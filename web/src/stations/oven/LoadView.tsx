@@ -2,8 +2,8 @@ import type { ItemPlan } from '@crustallum/core/plan/item';
 import type { LoadThing, OvenDay, OvenLoad } from '@crustallum/core/plan/questions/ovenLoad';
 import type { ItemInput } from '@crustallum/core/contracts/item';
 import { ItemSign } from '../../design/drawings/signs';
-import { useAppSelector } from '../../desk/store';
-import { useItem } from '../../desk/useItem';
+import { changeItem } from '../../desk/changes';
+import { useAppDispatch, useAppSelector } from '../../desk/store';
 import { Because } from '../../design/ui/Because';
 import { Press } from '../../design/ui/Press';
 import { usePhone } from '../../design/ui/useWidth';
@@ -27,10 +27,16 @@ interface Shown {
 export function LoadView() {
   const { bakeId, meal, items, kitchen, plan } = useAppSelector((s) => s.desk);
   const phone = usePhone();
-  const { change, item } = useItem();
+  const dispatch = useAppDispatch();
   const input = meal && kitchen && bakeId ? { meal, items: items.map((i) => i.document), kitchen } : null;
   const { value, late, asking } = useQuestion<OvenDay>('plan.ovenLoad', input);
-  if (!meal || !plan || !kitchen || !item) return null;
+  if (!meal || !plan || !kitchen) return null;
+  // every pie of the usual oven; each change is taken back at its own pie
+  const allAt = (setC: number) => {
+    for (const i of items)
+      if (!(kitchen.secondOven && i.document.oven.inSecond))
+        void dispatch(changeItem(i.id, { 'oven.setC': setC, 'oven.then': undefined }));
+  };
   if (!value)
     return (
       <p className="working">{late ? 'It took too long to work out; what stands, stands.' : 'Loading the oven'}</p>
@@ -93,8 +99,8 @@ export function LoadView() {
       )}
       {value.oneHeatC !== null && (
         <div className="mt-2">
-          <Press quiet onClick={() => change({ 'oven.setC': Math.round(value.oneHeatC ?? 0), 'oven.then': undefined })}>
-            {item.document.title} at {heat(value.oneHeatC)}: one load for all
+          <Press quiet onClick={() => allAt(value.oneHeatC ?? 0)}>
+            All at {heat(value.oneHeatC)}: one load
           </Press>
         </div>
       )}

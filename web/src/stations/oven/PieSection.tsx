@@ -1,3 +1,4 @@
+import { dryAt } from '@crustallum/core/oven/tables';
 import type { SeriesRow } from '@crustallum/core/oven/bake';
 import type { BakeSpec } from '@crustallum/core/oven/bakeInput';
 import { useId } from 'react';
@@ -16,7 +17,7 @@ interface Props {
 }
 
 /** A base is dry from this share of its water on. */
-export const baseDryAt = 0.48;
+export const baseDryAt = dryAt.filling;
 
 const warm = (c: number): string =>
   `color-mix(in oklab, var(--color-fire) ${Math.round(Math.max(0, Math.min(100, (c / 100) * 100)))}%, var(--color-filling-wash))`;

@@ -37,7 +37,7 @@ export function ProgrammeView({ oven, item, kitchen }: { oven: OvenPlan; item: I
   const asked: ProgrammeInput = {
     item,
     kitchen,
-    company: company && { beside: company.beside, doorsMin: company.doorsMin, trays: company.trays },
+    company,
   };
   const { value, asking, late } = useQuestion<ProgrammeSearch>('plan.programme', asked);
   const [chosen, setMinute] = useState<number | null>(null);

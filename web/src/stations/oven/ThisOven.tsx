@@ -1,7 +1,7 @@
 import { KitchenInput, SecondOvenInput } from '@crustallum/core/contracts/kitchen';
 import { mostOvenReadings } from '@crustallum/core/contracts/most';
-import { ovenPlaces } from '@crustallum/core/oven/breadSlices';
-import { ovenOffset, type OvenReading } from '@crustallum/core/oven/thermometer';
+import { breadDoses, ovenPlaces } from '@crustallum/core/oven/breadSlices';
+import { ovenOffset, settledMin, type OvenReading } from '@crustallum/core/oven/thermometer';
 import { numberRule } from '@crustallum/core/quantities/rules';
 import { OvenReadingInput } from '@crustallum/core/oven/inputs';
 import { X } from 'lucide-react';
@@ -19,7 +19,6 @@ import { Drawing } from '../_shared/Drawing';
 
 const readingRule = (name: string) => numberRule(OvenReadingInput, name);
 const breads = ['pale', 'straw', 'gold', 'deep brown', 'too dark'] as const;
-const doses = [0.15, 0.6, 2.2, 7.5, 12] as const;
 const placeWords = [
   'back left',
   'back',
@@ -34,7 +33,7 @@ const placeWords = [
 const allGold = Array.from({ length: 9 }, () => 2);
 /** Minutes between two readings over a heating cycle. */
 const everyMin = 4;
-const firstMin = 24;
+const firstMin = settledMin + everyMin;
 
 /** What this oven is like: off its dial by how much, how far it swings, where it is hot; kept with the kitchen. */
 export default function ThisOven({ setC }: { setC: number }) {
@@ -222,8 +221,15 @@ function Readings({
           {degreesApart(Math.abs(k))}
         </text>
       ))}
-      <line x1={x(20)} x2={x(20)} y1={top} y2={top + high} stroke="var(--color-hair)" strokeDasharray="3 4" />
-      <text x={x(20) - 6} y={top + 12} textAnchor="end" className="q">
+      <line
+        x1={x(settledMin)}
+        x2={x(settledMin)}
+        y1={top}
+        y2={top + high}
+        stroke="var(--color-hair)"
+        strokeDasharray="3 4"
+      />
+      <text x={x(settledMin) - 6} y={top + 12} textAnchor="end" className="q">
         still heating
       </text>
       {readings.map((r, i) => (
@@ -232,7 +238,7 @@ function Readings({
           cx={x(r.sinceOnMin ?? end - 4)}
           cy={y(r.measuredC - r.setC)}
           r="5"
-          fill={(r.sinceOnMin ?? 60) >= 20 ? 'var(--color-crust)' : 'var(--color-flour)'}
+          fill={(r.sinceOnMin ?? Infinity) >= settledMin ? 'var(--color-crust)' : 'var(--color-flour)'}
           stroke="var(--color-ink)"
           strokeWidth="1.500"
         />
@@ -273,7 +279,7 @@ function Bread({ slices, onSlices }: { slices: number[] | null; onSlices: (slice
             key={i}
             type="button"
             aria-label={`${placeWords[i]}: ${breads[s]}. Make it browner.`}
-            style={{ background: crustColour(doses[s] ?? 1) }}
+            style={{ background: crustColour(breadDoses[s] ?? 1) }}
             onClick={() => onSlices(slices.map((o, j) => (j === i ? (o + 1) % breads.length : o)))}
           >
             <span>{breads[s]}</span>

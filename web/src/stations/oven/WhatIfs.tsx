@@ -33,7 +33,7 @@ export function WhatIfs({ oven, item, kitchen }: { oven: OvenPlan; item: ItemInp
   const { value, asking } = useQuestion<OvenWhatIf[]>('plan.ovenWhatIf', {
     item,
     kitchen,
-    company: company && { beside: company.beside, doorsMin: company.doorsMin, trays: company.trays },
+    company,
   });
   if (!value) return <p className="working">Baking it otherwise</p>;
   const words = changes(item);

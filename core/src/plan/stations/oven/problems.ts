@@ -60,7 +60,7 @@ function keptOver(item: ItemInput, { rawHours, rawMonths }: PieKeeps, bake: Oven
   const { from, aheadDays = 0 } = item.oven;
   if (from === 'freezer')
     return [
-      ...(aheadDays > rawMonths * 30
+      ...(rawMonths === 0 || aheadDays > rawMonths * 30
         ? [problem('oven', 'kept_frozen_long', 'warn', ['oven.aheadDays'], { days: aheadDays, months: rawMonths })]
         : []),
       ...(bake.advice.some((a) => a.code === 'THERMAL_SHOCK')

@@ -2,7 +2,7 @@ import type { ItemInput } from '../../../contracts/item';
 import type { KitchenInput } from '../../../contracts/kitchen';
 import type { Product } from '../../../contracts/products';
 import { crustOfDough } from '../../../dough/crust';
-import { simulateBake, type SeriesRow } from '../../../oven/bake';
+import type { SeriesRow } from '../../../oven/bake';
 import type { BakeSpec, OvenStep } from '../../../oven/bakeInput';
 import { planBakeTime, type BakePlan } from '../../../oven/bakePlan';
 import { simulateBlind, type BlindBake } from '../../../oven/blind';
@@ -10,7 +10,7 @@ import { ovenPlaces } from '../../../oven/breadSlices';
 import { preheatMinutes } from '../../../oven/preheat';
 import { heatConversions, plausible, type BakeClass, type Finding } from '../../../oven/plausible';
 import { afterBake, type AfterBake } from '../../../oven/afterBake';
-import { pieKeeps, type PieKeeps } from '../../pieKeeps';
+import { pieKeeps, type PiesKeep } from '../../pieKeeps';
 import { standOf, type Stand } from './standing';
 import { remember } from '../../memo';
 import type { CutPlan } from '../cut/station';
@@ -23,7 +23,8 @@ export interface OvenResult {
   bake: BakePlan;
   spec: BakeSpec;
   /** What is in the oven with it, and how long it would take alone; null where it is alone. */
-  company: (InCompany & { aloneMin: number | null }) | null;
+  company: InCompany | null;
+  aloneMin: number | null;
   /** The same bake with the fan the other way, 20 °C moved: the what-if. */
   otherFan: { mode: 'conv' | 'fan'; setC: number; proposedMin: number | null };
   conversions: ReturnType<typeof heatConversions>;
@@ -47,7 +48,7 @@ export interface OvenResult {
   /** How long it stands, what comes of it as it stands, and how long it keeps. */
   stand: Stand;
   after: AfterBake | null;
-  keeps: PieKeeps;
+  keeps: PiesKeep;
   /** Whether heat and time can be meant. */
   findings: Finding[];
 }
@@ -119,11 +120,12 @@ export function ovenResult(
   const minutes = item.oven.ownMin ?? bake.proposed;
   const out = comesOut(item, bake, minutes);
   const meanC = meanHeatC(spec.oven.steps, minutes);
-  const otherBake = remember(['otherFan', other], () => simulateBake(other));
+  const otherBake = remember(['bake', other, kitchen.bakeRatios], () => planBakeTime(other, kitchen.bakeRatios));
   return {
     bake,
     spec,
-    company: company && { ...company, aloneMin: aloneBake?.proposed ?? null },
+    company,
+    aloneMin: aloneBake ? aloneBake.proposed : null,
     otherFan: { mode, setC, proposedMin: otherBake.proposed },
     conversions: heatConversions(item.oven.mode === 'fan' ? Math.min(300, item.oven.setC + 20) : item.oven.setC),
     minutes,
@@ -136,7 +138,7 @@ export function ovenResult(
     trays: trays.length,
     stand: standOf(item),
     after: out && afterBake(spec, out.coreC, bake.boilingC, kitchen.roomC),
-    keeps: pieKeeps(item, filling.raw),
+    keeps: pieKeeps(item, filling),
     onTrays: trays,
     findings: plausible({
       value: meanC,

@@ -7,7 +7,8 @@ import { usualOtherMm } from '../../../filling/handPiece';
 import type { BakeSpec, Beside } from '../../../oven/bakeInput';
 import { fillingKinds } from '../../../oven/tables';
 import { ovenOf } from '../../ovensOf';
-import { dryAt, type BlindBake, type BlindSpec } from '../../../oven/blind';
+import type { BlindBake, BlindSpec } from '../../../oven/blind';
+import { dryAt } from '../../../oven/tables';
 import type { CrustType } from '../../../oven/tables';
 import { shapeSize } from '../../../cutting/shape';
 import { vesselGeometry } from '../../../vessels/vessel';
@@ -158,7 +159,7 @@ const tenth = (x: number) => Math.round(x * 10) / 10;
 export const likedBrowning: Record<Liking, number> = { light: 1.1, gold: 1.65, deep: 3.2 };
 
 /** What has been handled a little out of the fridge, K. */
-const handledK = 2;
+export const handledK = 2;
 
 /** How cold a closed pie is when it goes in: by where it waited. */
 function startsAtC({ oven }: ItemInput, kitchen: KitchenInput): number {
