@@ -14,12 +14,13 @@ const ground = high + 14;
 export function HeatBlocks({
   axis,
   item,
-  outMin,
+  outMin: ready,
   other,
 }: {
   axis: Axis;
   item: ItemInput;
-  outMin: number;
+  /** Null where it is never ready: it stays in to the end of the axis. */
+  outMin: number | null;
   other: Programme | null;
 }) {
   const { change } = useItem();
@@ -28,6 +29,7 @@ export function HeatBlocks({
   const [low, top] = [Math.min(...all) - 30, Math.max(...all) + 10];
   const y = (c: number) => ground - (high * (c - low)) / (top - low);
   const end = axis.endMin;
+  const outMin = ready ?? end;
   const then = item.oven.then ?? [];
   const tent = item.oven.tentFromMin;
   const width = axis.left + axis.long + 20;
@@ -44,7 +46,7 @@ export function HeatBlocks({
     <Drawing
       w={width}
       h={ground + 34}
-      label={`The heat as you set it: ${heats.map((h) => `${h.fromMin ? `from ${h.fromMin} min ` : ''}${heat(h.setC)}`).join(', ')}${tent === undefined ? '' : `, foil from ${tent} min`}; out at ${plain(outMin, 0)}`}
+      label={`The heat as you set it: ${heats.map((h) => `${h.fromMin ? `from ${h.fromMin} min ` : ''}${heat(h.setC)}`).join(', ')}${tent === undefined ? '' : `, foil from ${tent} min`}; ${ready === null ? 'never ready' : `out at ${plain(ready, 0)}`}`}
       overAlways
       over={
         <>
@@ -124,7 +126,7 @@ export function HeatBlocks({
         textAnchor={at(axis, outMin) > axis.left + axis.long - 70 ? 'end' : 'start'}
         className="b"
       >
-        out {plain(outMin, 0)}
+        {ready === null ? 'never ready' : `out ${plain(outMin, 0)}`}
       </text>
       {axis.left > 60 && (
         <>

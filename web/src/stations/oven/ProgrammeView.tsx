@@ -202,7 +202,7 @@ export function ProgrammeView({ oven, item, kitchen }: { oven: OvenPlan; item: I
                 {standWords[proposed.programme.support]}
                 {proposed.programme.tentFromMin === null ? '' : `, foil on at ${proposed.programme.tentFromMin}`}
               </strong>
-              , out at {span(proposed.minutes ?? 0)}; yours at {span(mine.minutes ?? 0)}.{' '}
+              , {outWord(proposed.minutes)}; yours {outWord(mine.minutes)}.{' '}
               <Because>
                 the best of {plain(tried, 0)} simulated for a dry base and the lid you like, the middle safe in each; an
                 estimate
@@ -223,11 +223,12 @@ export function ProgrammeView({ oven, item, kitchen }: { oven: OvenPlan; item: I
           </>
         )}
       </section>
-      <HeatBlocks axis={axis} item={item} outMin={mine.minutes ?? 0} other={gains.length ? proposed.programme : null} />
+      <HeatBlocks axis={axis} item={item} outMin={mine.minutes} other={gains.length ? proposed.programme : null} />
     </>
   );
 }
 
+const outWord = (minutes: number | null): string => (minutes === null ? 'never ready' : `out at ${span(minutes)}`);
 const upWords = { base: 'the base short of dry', lid: 'the lid off what you like' } as const;
 const shelfWords = { low: 'low shelf', middle: 'middle shelf', high: 'high shelf' } as const;
 
