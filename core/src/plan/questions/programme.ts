@@ -22,9 +22,10 @@ export class ProgrammeInput {
   @Optional() @Nested(() => CompanyInput) company?: CompanyInput | null;
 }
 
-/** Whether a bake's dish would crack on a plate that is hot. */
+/** Whether a bake's dish would crack on a plate that is hot: it is as cold as the pastry that lines it. */
 export const cracksOnHot = (spec: BakeSpec): boolean =>
-  brittle.has(spec.vessel?.material ?? '') && spec.filling.startC < coldDishC;
+  brittle.has(spec.vessel?.material ?? '') &&
+  Math.min(spec.filling.startC, spec.crustStartC ?? spec.filling.startC) < coldDishC;
 
 /**
  * The best way to bake an item in this oven, beside the cook's own: a bounded search over heats, shelves, what it stands on and

@@ -12,20 +12,21 @@ export interface Axis {
 export const at = ({ left, long, endMin }: Axis, minute: number): number =>
   left + (long * Math.min(minute, endMin)) / endMin;
 
-/** The lid's colour minute by minute; browner is closer hatched, so that it is told without colour too. */
-export function LidStrip({
-  series,
-  axis,
-  y,
-  high = 24,
-  outMin,
-}: {
+interface StripProps {
   series: readonly SeriesRow[];
   axis: Axis;
   y: number;
   high?: number;
   outMin: number;
-}) {
+}
+
+/** One stroke of hatching, rising from its foot at (x, y). */
+function Hatch({ x, y }: { x: number; y: number }) {
+  return <line x1={x} x2={x + 6} y1={y} y2={y - 7} stroke="var(--color-crust-ink)" />;
+}
+
+/** The lid's colour minute by minute; browner is closer hatched, so that it is told without colour too. */
+export function LidStrip({ series, axis, y, high = 24, outMin }: StripProps) {
   const rows = series.filter((r) => r.tMin < Math.min(outMin, axis.endMin));
   const step = axis.long / axis.endMin;
   return (
@@ -36,14 +37,7 @@ export function LidStrip({
       {rows
         .filter((r) => brown(r.browning) > 0.3 && (brown(r.browning) > 0.6 || r.tMin % 2 === 0))
         .map((r) => (
-          <line
-            key={r.tMin}
-            x1={at(axis, r.tMin)}
-            x2={at(axis, r.tMin) + 7}
-            y1={y + high - 6}
-            y2={y + high - 13}
-            stroke="var(--color-crust-ink)"
-          />
+          <Hatch key={r.tMin} x={at(axis, r.tMin)} y={y + high - 5} />
         ))}
       <rect
         x={axis.left}
@@ -58,19 +52,7 @@ export function LidStrip({
 }
 
 /** The base: drops while it is wet, hatching from when it is dry. It has no colour of its own in the model. */
-export function BaseStrip({
-  series,
-  axis,
-  y,
-  high = 20,
-  outMin,
-}: {
-  series: readonly SeriesRow[];
-  axis: Axis;
-  y: number;
-  high?: number;
-  outMin: number;
-}) {
+export function BaseStrip({ series, axis, y, high = 20, outMin }: StripProps) {
   const rows = series.filter((r) => r.tMin < Math.min(outMin, axis.endMin));
   const dry = series.find((r) => r.baseDryness >= baseDryAt)?.tMin ?? Infinity;
   return (
@@ -109,14 +91,7 @@ export function BaseStrip({
       {rows
         .filter((r) => r.tMin >= dry)
         .map((r) => (
-          <line
-            key={r.tMin}
-            x1={at(axis, r.tMin)}
-            x2={at(axis, r.tMin) + 6}
-            y1={y + high - 5}
-            y2={y + high - 12}
-            stroke="var(--color-crust-ink)"
-          />
+          <Hatch key={r.tMin} x={at(axis, r.tMin)} y={y + high - 5} />
         ))}
     </g>
   );

@@ -1,0 +1,87 @@
+import { formItem } from '../plan/forms';
+import { forms, type Form } from '../plan/formNames';
+import { planBake, scheduled } from '../plan/bake';
+import { dayChoices } from '../plan/questions/dayChoices';
+import { plainKitchen } from '../plan/starters';
+import type { KitchenInput } from '../contracts/kitchen';
+import { dayOf, tableMin } from './compile';
+import { checkPlan } from './planner/checker';
+import { invalidOf } from './planner/invalid';
+import { solve } from './planner/solve';
+
+const kitchen: KitchenInput = { ...plainKitchen, cooks: ['Ines', 'Tobiah'], ovenShelves: 3 };
+const meal = { title: 'Supper', serveAt: '2026-12-12T18:30', mouthCount: 6, eaters: [] };
+const bake = (names: readonly Form[], here: KitchenInput = kitchen) => {
+  const items = names.map((f, i) => formItem(f, 6, here.cooks[i % here.cooks.length] ?? ''));
+  const plan = planBake({ meal, items, kitchen: here });
+  return { items, plan, day: dayOf(scheduled(items, plan.items, plan.doughs, here), here, meal.serveAt) };
+};
+
+describe('a day as the planner takes it', () => {
+  it('is well formed for every pie there is, and can be laid alone', () => {
+    for (const form of forms) {
+      const { day } = bake([form]);
+      if (!day) throw new Error(form);
+      expect([form, invalidOf(day)]).toEqual([form, []]);
+      const solved = solve(day, { units: 6000 });
+      expect([form, solved.status]).toEqual([form, 'planned']);
+      if (solved.status === 'planned') expect(checkPlan(day, solved.plan)).toEqual([]);
+    }
+  });
+  it('has every step of hands with its own cook, and only the brush with anybody', () => {
+    const { day, plan } = bake(['dishPie', 'turnovers']);
+    for (const s of day?.steps ?? []) {
+      const [index, id] = s.id.split('/');
+      const code = plan.items[Number(index)]?.steps.find((x) => x.id === id)?.code;
+      if (s.kind === 'passive') expect(s.cooks).toBeUndefined();
+      else expect(s.cooks?.length).toBe(code === 'glaze' ? 2 : 1);
+    }
+  });
+  it('rounds every length up and none down', () => {
+    const { day, plan } = bake(['pasties']);
+    for (const s of day?.steps ?? []) {
+      const minutes = plan.items[0]?.steps.find((x) => `0/${x.id}` === s.id)?.minutes ?? 0;
+      expect(s.min).toBeGreaterThanOrEqual(minutes - 1e-6);
+      expect(s.min).toBeLessThan(Math.max(1, minutes) + 1);
+    }
+  });
+  it('knows when a cook is there: over midnight, and away for an hour', () => {
+    const away = { ...kitchen, hours: [{ cook: 'Ines', fromMin: 10 * 60 + 30, toMin: 9 * 60 + 30 }] };
+    const { day } = bake(['dishPie'], away);
+    const table = tableMin(meal.serveAt);
+    const morning = table - (18 * 60 + 30) + 10 * 60;
+    const windows = day?.cooks.find((c) => c.id === 'Ines')?.windows ?? [];
+    if ((day?.horizon[0] ?? Infinity) < morning)
+      expect(windows.some(([a, b]) => a <= morning && morning < b)).toBe(false);
+    expect(windows.some(([a, b]) => a <= table - 60 && table - 60 < b)).toBe(true);
+  });
+  it('is not taken where it has more trays than shelves, or is longer than it may be', () => {
+    const items = [formItem('pasties', 30, 'Ines')];
+    const few = { ...kitchen, ovenShelves: 1 };
+    const plan = planBake({ meal: { ...meal, mouthCount: 30 }, items, kitchen: few });
+    if ((plan.items[0]?.oven.trays ?? 0) > 1)
+      expect(dayOf(scheduled(items, plan.items, plan.doughs, few), few, meal.serveAt)).toBeNull();
+  });
+});
+
+describe('what stands in the way of a day', () => {
+  const items = [formItem('dishPie', 6, 'Ines')];
+  it('is nothing where there is time enough', () => {
+    expect(dayChoices({ meal, items, kitchen }).status).toBe('fits');
+    expect(dayChoices({ meal, items, kitchen, now: '2026-12-12T06:00' }).status).toBe('fits');
+  });
+  it('is the time where the table is too near, and the earliest it can be is later by no more than it takes', () => {
+    const found = dayChoices({ meal, items, kitchen, now: '2026-12-12T17:30' });
+    expect(found).toMatchObject({ status: 'cannot', clash: { kind: 'time' } });
+    const later = found.choices.find((c) => c.kind === 'serve-later');
+    expect(later?.lateMin).toBeGreaterThan(30);
+    const whole = -planBake({ meal, items, kitchen }).clock.startMin;
+    expect(later?.lateMin).toBeLessThanOrEqual(Math.ceil(whole) - 60 + 15);
+  });
+  it('is the hours where nobody is there, and being there is a way out', () => {
+    const alone = { ...kitchen, cooks: ['Ines'], hours: [{ cook: 'Ines', fromMin: 18 * 60, toMin: 22 * 60 }] };
+    const found = dayChoices({ meal, items, kitchen: alone });
+    expect(found.clash?.kind).toBe('calendar');
+    expect(found.choices.some((c) => c.kind === 'be-there' && c.cook === 'Ines')).toBe(true);
+  });
+});
