@@ -32,7 +32,7 @@ async function atCut(product: Product = 'handPies', cut: Partial<ItemInput['cut'
   return server;
 }
 const cutNow = (): ItemInput['cut'] => store.getState().desk.items[0]?.document.cut as ItemInput['cut'];
-const show = (name: string) => fireEvent.click(screen.getByRole('radio', { name }));
+const show = async (name: string) => fireEvent.click(await screen.findByRole('radio', { name }));
 const set = (label: string, value: string) =>
   fireEvent.change(screen.getByRole('textbox', { name: label }), { target: { value } });
 const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }));
@@ -130,7 +130,7 @@ describe('the sides of the sheet', () => {
 describe('an outline of one’s own', () => {
   it('is changed point by point, and put in order when it crosses itself', async () => {
     await atCut('handPies', { pieceKind: 'outline2' });
-    show('outline');
+    await show('outline');
     press('A point after 1');
     await waitFor(() => expect(cutNow().outline).toHaveLength(9));
     const point = screen.getByRole('slider', { name: 'Point 2' });
@@ -147,7 +147,7 @@ describe('an outline of one’s own', () => {
 describe('rounds freely placed', () => {
   it('are told beside the rows, with the most there could be, and the smallest sheets for as many', async () => {
     await atCut();
-    show('freely');
+    await show('freely');
     const said = screen.getByRole('status');
     await waitFor(
       () => expect(said.textContent).toMatch(/\d+ (freely placed, \d+ in rows; no way|in rows, and no freer)/),
@@ -162,7 +162,7 @@ describe('rounds freely placed', () => {
   });
   it('rectangles are cut straight through: the most, and the fewest passes beside it', async () => {
     await atCut('handPies', { pieceKind: 'rect2', cutterMm: 90, otherMm: 70 });
-    show('freely');
+    await show('freely');
     const cuts = await screen.findByRole('list', { name: 'Straight cuts' }, patient);
     expect(cuts.textContent).toMatch(/most pieces\d+ in \d+ passes.*fewest passes\d+ in \d+ passes/);
   });
@@ -171,7 +171,7 @@ describe('rounds freely placed', () => {
 describe('asked the other way', () => {
   it('a dough gives a size, and it is taken; rounds, squares and balls are compared', async () => {
     await atCut();
-    show('ways');
+    await show('ways');
     set('Dough there is', '600');
     const take = await screen.findByRole('button', { name: /^Take \d/ }, patient);
     const said = (take.textContent ?? '').replace(/[^\d.]/g, '');
@@ -184,7 +184,7 @@ describe('asked the other way', () => {
   });
   it('another cutter is told by what it means, and one too small for the rim by why not', async () => {
     await atCut('handPies', { pieceKind: 'round2', cutterMm: 92 });
-    show('ways');
+    await show('ways');
     const others = await screen.findByRole('list', { name: 'Other cutters' });
     expect(others.textContent).toMatch(/10.0 cm.*times as much.*times the filling/);
     expect(others.textContent).toMatch(/3.0 cm.*leaves no room inside/);
@@ -193,7 +193,7 @@ describe('asked the other way', () => {
   });
   it('weighed pieces say how thick the sheet is and how even', async () => {
     await atCut('handPies', { pieceKind: 'round2', cutterMm: 92 });
-    show('ways');
+    await show('ways');
     const section = await screen.findByRole('region', { name: 'Thickness by weighing' });
     for (const grams of [24, 30, 20]) {
       scale.put(grams);
@@ -214,7 +214,7 @@ describe('portions on the scale', () => {
   };
   it('are weighed one by one and evened out in the fewest moves', async () => {
     await atCut();
-    show('portions');
+    await show('portions');
     set('Portions', '3');
     set('Each', '80');
     set('Give or take', '1');
@@ -228,7 +228,7 @@ describe('portions on the scale', () => {
   });
   it('too much for all of them is said, with what they can be', async () => {
     await atCut();
-    show('portions');
+    await show('portions');
     set('Portions', '2');
     set('Each', '60');
     for (const grams of [80, 80]) await weigh(grams);
@@ -239,7 +239,7 @@ describe('portions on the scale', () => {
   });
   it('for somebody else are of another size, and their mass follows', async () => {
     await atCut();
-    show('portions');
+    await show('portions');
     press('Some for somebody else');
     set('For', 'Pim');
     set('Size for Pim', '50');
@@ -255,7 +255,7 @@ describe('portions on the scale', () => {
 describe('a dish cut through', () => {
   it('is given other sizes, or what it holds by water, and kept among the cook’s own', async () => {
     const server = await atCut('dishPie');
-    show('dish');
+    await show('dish');
     fireEvent.click(screen.getByText(/^Its sizes/));
     set('Deep', '6');
     await waitFor(() => expect(cutNow().vessel?.depth).toBe(60));
@@ -272,7 +272,7 @@ describe('a dish cut through', () => {
   });
   it('beside another shows before and after, and is changed for it', async () => {
     await atCut('dishPie');
-    show('dish');
+    await show('dish');
     await choose('Another dish beside it', 'tin 20');
     expect(await screen.findByRole('row', { name: /holds to the brim .* ml .* ml/ })).toBeTruthy();
     press('Bake it in tin 20');
@@ -280,7 +280,7 @@ describe('a dish cut through', () => {
   });
   it('says which dishes take the filling, and how many', async () => {
     await atCut('dishPie');
-    show('dish');
+    await show('dish');
     set('Filling there is', '3000');
     const list = screen.getByRole('list', { name: 'Dishes that take it' });
     await waitFor(() => expect(list.textContent).toMatch(/% full2 × tin 20/), patient);
@@ -338,13 +338,13 @@ describe('pieces that come one by one', () => {
 describe('on paper', () => {
   it('the piece, the sheet and the labels are drawn at their own size, page by page', async () => {
     await atCut('handPies', { pieceKind: 'round2', cutterMm: 92 });
-    show('paper');
+    await show('paper');
     const pages = () => screen.getAllByRole('img', { name: /^Page \d/ }).length;
     const one = pages();
-    show('the sheet');
+    await show('the sheet');
     await waitFor(() => expect(pages()).toBeGreaterThan(one));
     expect(screen.getByText(/glued together where the crosses meet/)).toBeTruthy();
-    show('labels');
+    await show('labels');
     await waitFor(() => expect(screen.getAllByText('For anyone').length).toBeGreaterThan(0));
   });
 });

@@ -17,7 +17,7 @@ async function atDough(
   await heading('Dough');
   return server;
 }
-const show = (name: string) => fireEvent.click(screen.getByRole('radio', { name }));
+const show = async (name: string) => fireEvent.click(await screen.findByRole('radio', { name }));
 async function putIn(typed: string, name: RegExp): Promise<void> {
   const finder = await screen.findByRole('textbox', { name: 'Put in something else' });
   fireEvent.change(finder, { target: { value: typed } });
@@ -86,14 +86,14 @@ describe('a dough that is made already', () => {
 describe('the ratios of a dough', () => {
   it('are what is truly in it, butter’s water counted', async () => {
     await atDough();
-    show('ratios');
+    await show('ratios');
     const drawing = await screen.findByRole('img', { name: /^True ratios/ });
     expect(drawing.getAttribute('aria-label')).toMatch(/fat 45\.1, water 36\.8/);
     expect(drawing.textContent).toContain('butter 45.1');
   });
   it('say what leaving the style does', async () => {
     await atDough();
-    show('ratios');
+    await show('ratios');
     const field = await screen.findByRole('textbox', { name: 'Fat to flour' });
     fireEvent.change(field, { target: { value: '100' } });
     await screen.findByText(/over 60: shorter and richer/);
@@ -113,7 +113,7 @@ describe('a thing of the cook’s own', () => {
         label: { waterPct: 22, sugarPct: 60 },
       },
     ]);
-    show('bowl');
+    await show('bowl');
     await putIn('malt', /Malt syrup in your larder/);
     expect(dough()?.others).toEqual([
       { ingredient: 'own', name: 'Malt syrup', toFlourPct: 5, label: { waterPct: 22, sugarPct: 60 } },
@@ -150,7 +150,7 @@ describe('a fat for another', () => {
 describe('what goes into the bowl', () => {
   it('is found in the table, changed and left out again', async () => {
     await atDough();
-    show('bowl');
+    await show('bowl');
     await putIn('cremfraiche', /^Cultured cream/);
     expect(dough()?.others).toEqual([{ ingredient: 'cremeFraiche', toFlourPct: 5 }]);
     fireEvent.click(await screen.findByRole('button', { name: /^more: Cultured cream/ }));
@@ -160,12 +160,12 @@ describe('what goes into the bowl', () => {
   });
   it('names what those who eat it should know', async () => {
     await atDough();
-    show('bowl');
+    await show('bowl');
     await screen.findByText(/gluten \(plain flour\); wheat \(plain flour\); milk \(butter\)/);
   });
   it('with an egg that does not divide offers whole eggs and says what is left', async () => {
     await atDough();
-    show('bowl');
+    await show('bowl');
     await putIn('egg', /^Egg$/);
     await screen.findByText(/is not a whole number of eggs/);
     fireEvent.click(screen.getByRole('button', { name: /^1 whole: all the dough ×/ }));
@@ -175,7 +175,7 @@ describe('what goes into the bowl', () => {
   });
   it('poured as milk brings the same water', async () => {
     await atDough();
-    show('bowl');
+    await show('bowl');
     fireEvent.click(await screen.findByRole('button', { name: 'Milk for the water' }));
     expect(dough()?.waterToFlourPct).toBe(0);
     expect(dough()?.others?.[0]).toMatchObject({ ingredient: 'milk' });
@@ -183,13 +183,13 @@ describe('what goes into the bowl', () => {
   });
   it('of little gluten is warned of', async () => {
     await atDough();
-    show('bowl');
+    await show('bowl');
     await choose('Mostly', 'Rice flour');
     await screen.findByText(/will not stretch/);
   });
   it('is asked from flour, from the larder, and for hungry mouths', async () => {
     const server = await atDough();
-    show('bowl');
+    await show('bowl');
     await screen.findByRole('region', { name: 'How much' });
     fireEvent.click(screen.getByRole('button', { name: 'All the larder allows' }));
     await screen.findByText(/The larder has no/);
@@ -216,7 +216,7 @@ describe('what goes into the bowl', () => {
     server.larder = [thing('strongFlour', 3000), thing('butter', 110), thing('salt', 500)];
     open('/bakes/bake1/bake1item1/dough');
     await heading('Dough');
-    show('bowl');
+    await show('bowl');
     const press = await screen.findByRole('button', { name: 'All the larder allows' });
     await waitFor(() => {
       fireEvent.click(press);
@@ -229,7 +229,7 @@ describe('what goes into the bowl', () => {
 describe('two doughs side by side', () => {
   it('stand in one table, the style worked out whole', async () => {
     await atDough();
-    show('beside');
+    await show('beside');
     const table = await screen.findByRole('table', { name: /and flaky shortcrust/ });
     await waitFor(() =>
       expect(
@@ -266,7 +266,7 @@ describe('two doughs side by side', () => {
     ];
     open('/bakes/bake1/bake1item1/dough');
     await heading('Dough');
-    show('beside');
+    await show('beside');
     await screen.findByRole('table');
     await choose('Beside it', 'Trial, 2026-11-21');
     const table = await screen.findByRole('table', { name: /Trial/ });

@@ -88,12 +88,12 @@ describe('a filling that is made already', () => {
 });
 
 describe('whether it all fits', () => {
-  const show = (view: string) => fireEvent.click(screen.getByRole('radio', { name: view }));
+  const show = async (view: string) => fireEvent.click(await screen.findByRole('radio', { name: view }));
   const times = (form: Form, factor: number) =>
     formItem(form, 8, 'You').filling.ingredients.map((i) => ({ ...i, gramsPer100: factor * i.gramsPer100 }));
   it('too much makes more pies, or is kept with its date', async () => {
     await atFilling('pasties', { ingredients: times('pasties', 1.6) });
-    show('fit');
+    await show('fit');
     press(/^Keep the spare till /);
     await screen.findByText('The spare filling is in the larder, with its date.');
     const bought = () => planned()?.parts.reduce((sum, p) => sum + p.grams, 0) ?? 0;
@@ -106,7 +106,7 @@ describe('whether it all fits', () => {
   });
   it('too little is filled less full, or bought anew by what they hold', async () => {
     await atFilling('dishPie', { ingredients: times('dishPie', 0.8) });
-    show('fit');
+    await show('fit');
     expect(screen.queryByRole('button', { name: /fewer$/ })).toBeNull();
     press('Buy more: what they hold');
     await screen.findByText('It fits, as full as they are wanted.');
@@ -115,7 +115,7 @@ describe('whether it all fits', () => {
   });
   it('is not said while it is not known what goes in', async () => {
     await atFilling('pasties', { ingredients: [] });
-    show('fit');
+    await show('fit');
     expect(screen.getByText(/whether it fits is known when it is/)).toBeTruthy();
   });
 });

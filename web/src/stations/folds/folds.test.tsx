@@ -15,7 +15,8 @@ async function at(product: Product, pastry: Pastry, roomC?: number): Promise<Fak
   await heading(/Folds|Crumb|Leaves/);
   return server;
 }
-const show = (name: string) => fireEvent.click(screen.getByRole('radio', { name }));
+/** Waits for the view: until its plan is there, the last pie’s stands on the page. */
+const show = async (name: string) => fireEvent.click(await screen.findByRole('radio', { name }));
 async function choose(list: string, option: string): Promise<void> {
   fireEvent.keyDown(screen.getByRole('combobox', { name: list }), { key: 'Enter' });
   fireEvent.click(await screen.findByRole('option', { name: option }));
@@ -49,7 +50,7 @@ describe('folds', () => {
   });
   it('are told roll by roll, with passes, sizes and what makes the rest as long', async () => {
     await at('handPies', 'roughPuff');
-    show('rolls');
+    await show('rolls');
     const rolls = screen.getByRole('heading', { name: 'Roll by roll' }).nextElementSibling as HTMLElement;
     const rows = within(rolls).getAllByRole('listitem');
     expect(rows).toHaveLength(5);
@@ -60,7 +61,7 @@ describe('folds', () => {
   });
   it('are worked back from the sheet that is wanted, and made so at a press', async () => {
     await at('handPies', 'roughPuff');
-    show('from sheet');
+    await show('from sheet');
     await screen.findByText(/g in all/, {}, patient);
     fireEvent.change(screen.getByRole('textbox', { name: 'Wanted length' }), { target: { value: '60' } });
     fireEvent.change(screen.getByRole('textbox', { name: 'Wanted thickness' }), { target: { value: '4' } });
@@ -74,7 +75,7 @@ describe('folds', () => {
 describe('what if', () => {
   it('is answered question by question, dotted into the line, and done at a press', async () => {
     await at('dishPie', 'shortcrust');
-    show('what if');
+    await show('what if');
     const dot = await screen.findByRole('button', { name: 'Dot it in: with lard' }, patient);
     fireEvent.click(dot);
     expect(store.getState().askedLine.now?.words).toBe('with lard');
@@ -85,7 +86,7 @@ describe('what if', () => {
   });
   it('a kitchen too warm is told at which step it fails, and a way out mends it', async () => {
     await at('handPies', 'roughPuff', 25);
-    show('what if');
+    await show('what if');
     const ways = await screen.findByRole('region', { name: 'Ways out' }, patient);
     expect(ways.textContent).toMatch(/goes \d+ min past the band/);
     const stone = await within(ways).findByRole('button', { name: /Do so: Work on a stone from the fridge/ }, patient);
@@ -98,7 +99,7 @@ describe('what if', () => {
 describe('a turn of the cook’s own', () => {
   it('takes two sizes and works the third out, and is ours again by a press', async () => {
     await at('handPies', 'roughPuff');
-    show('rolls');
+    await show('rolls');
     const typed = (name: string) => screen.getByRole<HTMLInputElement>('textbox', { name });
     const ours = typed('Turn 2, thick').value;
     fireEvent.change(typed('Turn 2, long'), { target: { value: '44' } });
@@ -115,7 +116,7 @@ describe('a turn of the cook’s own', () => {
 describe('crumb and leaves', () => {
   it('the same dough is cooled in five shapes', async () => {
     await at('dishPie', 'shortcrust');
-    show('shapes');
+    await show('shapes');
     const drawing = await screen.findByRole('img', { name: /disc .* slab .* log .* block .* ball/ }, patient);
     expect(drawing.textContent).toMatch(/soonest/);
     expect(drawing.textContent).not.toMatch(/NaN|undefined/);
@@ -123,7 +124,7 @@ describe('crumb and leaves', () => {
   it('a dough whose fat never sets has no shape for the cold, and says why', async () => {
     await at('dishPie', 'shortcrust');
     act(() => void store.dispatch(changeItem(store.getState().desk.items[0]?.id ?? '', { 'dough.fat': 'oil' })));
-    show('shapes');
+    await show('shapes');
     await waitFor(() => expect(screen.getByText(/a fat that sets/)).toBeTruthy(), patient);
   });
   it('layers over a tray typed as ours are the cook’s from then on', async () => {
@@ -136,18 +137,18 @@ describe('crumb and leaves', () => {
   });
   it('leaves for the hand are closed in strips, and to another shape by a press', async () => {
     await at('handPies', 'filo');
-    show('laying');
+    await show('laying');
     const order = () => screen.getByRole('list', { name: 'Order of laying' }).textContent;
     expect(order()).toMatch(/cut lengthwise into \d strips.*as a flag is folded/);
-    show('cigar');
+    await show('cigar');
     await waitFor(() => expect(order()).toMatch(/roll it up, \d+ times round/));
   });
   it('leaves are laid in an order of their shape, and last as long as their cover lets them', async () => {
     await at('filoTray', 'filo');
-    show('laying');
+    await show('laying');
     const order = () => screen.getByRole('list', { name: 'Order of laying' }).textContent;
     expect(order()).toMatch(/under.*the filling.*over it/);
-    show('cut in two');
+    await show('cut in two');
     await waitFor(() => expect(order()).toMatch(/half leaves under/));
     expect(screen.getByRole('list', { name: 'Covers' }).textContent).toMatch(
       /bare\d+ min.*under a damp clothtwo hours/,
