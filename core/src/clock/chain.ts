@@ -4,7 +4,8 @@ import { closingCodes, type Step, type StepCode, type TimedStep } from '../plan/
 import type { Problem } from '../plan/problem';
 import { ovensOf } from '../plan/ovensOf';
 import { remember } from '../plan/memo';
-import { dayOf, stepKey } from './compile';
+import { dayOf } from './compile';
+import { stepKey } from '../plan/steps/key';
 import { cookOf, pastryOf, type Scheduled } from './scheduled';
 import { checkPlan } from './planner/checker';
 import { solve } from './planner/solve';

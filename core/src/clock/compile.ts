@@ -1,6 +1,7 @@
 import type { KitchenInput } from '../contracts/kitchen';
 import { closingCodes, type Step } from '../plan/steps/codes';
 import { ovensOf } from '../plan/ovensOf';
+import { stepKey } from '../plan/steps/key';
 import { climbsCMin, fallsCMin } from './ovenRuns';
 import { cookOf, pastryOf, type Scheduled } from './scheduled';
 import type { Instance, Lag, PlannerStep, Point } from './planner/instance';
@@ -27,8 +28,6 @@ const heatToleranceC = 5;
 const rings = 4;
 /** Work that can be put down beside a simmering pot. */
 export const smallCodes: ReadonlySet<string> = new Set(['weigh', 'glaze', 'prepareFilling', 'weightsOut']);
-
-export const stepKey = (itemIndex: number, s: Pick<Step, 'id'>): string => `${itemIndex}/${s.id}`;
 
 /** A wait is as long as it has to be, up to as long as it may be; work is as long as it takes. Whole minutes. */
 const lengthOf = (s: Step, elastic: boolean): { min: number; max: number } => {
