@@ -164,8 +164,8 @@ describe('the bench', () => {
     await server.ask.post('/api/runs').send(run).expect(200);
     await server.ask.post('/api/runs').send(run).expect(200);
     const events = [event('next', '2026-12-12T09:10:00Z'), event('piece', '2026-12-12T09:11:00Z')];
-    expect((await server.ask.post(`/api/runs/${run.id}/events`).send({ events })).body).toEqual({ kept: 2 });
-    expect((await server.ask.post(`/api/runs/${run.id}/events`).send({ events })).body).toEqual({ kept: 0 });
+    expect((await server.ask.post(`/api/runs/${run.id}/events`).send({ events })).body).toMatchObject({ kept: 2 });
+    expect((await server.ask.post(`/api/runs/${run.id}/events`).send({ events })).body).toMatchObject({ kept: 0 });
     const { body } = await server.ask.get(`/api/runs/${run.id}`);
     expect((body as { events: { type: string }[] }).events.map((e) => e.type)).toEqual(['next', 'piece']);
     expect((await server.ask.get('/api/runs/current')).body).toMatchObject({ run: { id: run.id } });

@@ -27,6 +27,8 @@ export interface AppOptions {
   compute?: Partial<PoolOptions>;
 }
 
+const isStream = (request: Request): boolean => request.path.endsWith('/stream');
+
 /** The server, ready to listen. Refuses to start on a data file it cannot read. */
 export async function createApp(options: AppOptions): Promise<NestExpressApplication> {
   checkDataFile(options.dataFile);
@@ -37,7 +39,8 @@ export async function createApp(options: AppOptions): Promise<NestExpressApplica
   });
   app.use(ownHostsOnly(options.hosts ?? []));
   app.use(strictHeaders);
-  app.use(compression());
+  // a stream that is packed comes in lumps
+  app.use(compression({ filter: (request, response) => !isStream(request) && compression.filter(request, response) }));
   app.use(express.json({ limit: largestBody }));
   app.setGlobalPrefix('api');
   app.useGlobalPipes(new StrictValidation());

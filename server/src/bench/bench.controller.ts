@@ -1,5 +1,18 @@
 import { NewRunInput, RunEventsInput, StoredRun } from '@crustallum/core/contracts/run';
-import { Body, Controller, Get, HttpCode, Param, ParseUUIDPipe, Post } from '@nestjs/common';
+import {
+  Body,
+  Controller,
+  DefaultValuePipe,
+  Get,
+  Headers,
+  HttpCode,
+  Param,
+  ParseIntPipe,
+  ParseUUIDPipe,
+  Post,
+  Query,
+  Sse,
+} from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { Answers } from '../app/answers';
 import { BenchService } from './bench.service';
@@ -18,7 +31,21 @@ export class BenchController {
   @Get(':id') @Answers(StoredRun) view(@Param('id', ParseUUIDPipe) id: string) {
     return this.bench.view(id);
   }
+  @Get(':id/events') async events(
+    @Param('id', ParseUUIDPipe) id: string,
+    @Query('after', new DefaultValuePipe(0), ParseIntPipe) after: number,
+  ) {
+    return { events: await this.bench.since(id, after) };
+  }
   @Post(':id/events') @HttpCode(200) append(@Param('id', ParseUUIDPipe) id: string, @Body() lot: RunEventsInput) {
     return this.bench.append(id, lot);
+  }
+  /** Follows a run: `happened` for each event, its number as the id; `clock` with the time of the house. */
+  @Sse(':id/stream') stream(
+    @Param('id', ParseUUIDPipe) id: string,
+    @Query('after', new DefaultValuePipe(0), ParseIntPipe) after: number,
+    @Headers('last-event-id') last?: string,
+  ) {
+    return this.bench.follow(id, Math.max(after, Number(last) || 0));
   }
 }

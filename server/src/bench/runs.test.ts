@@ -1,7 +1,7 @@
 import { starterItem, starterMeal } from '@crustallum/core/plan/starters';
 import { randomUUID } from 'node:crypto';
 import { TestServer } from '../testing/server';
-import { runEventTypes } from '@crustallum/core/contracts/run';
+import { mostEventData, runEventTypes } from '@crustallum/core/contracts/run';
 
 let server: TestServer;
 let bakeId = '';
@@ -45,22 +45,38 @@ describe('a run at the bench', () => {
   it('takes every kind of event the bench has', async () => {
     const { id } = await begin();
     const events = runEventTypes.map((type, i) => event(type, i));
-    expect((await send(id, events)).body).toEqual({ kept: runEventTypes.length });
+    expect((await send(id, events)).body).toMatchObject({ kept: runEventTypes.length, refused: [] });
     expect((await view(id)).events.map((e) => e.type)).toEqual([...runEventTypes]);
   });
-  it('has its events in the order they happened, not the order they came', async () => {
+  it('numbers its events as they come: a screen asks for what it has not had', async () => {
     const { id } = await begin();
     const [first, second, third] = [event('next', 1), event('piece', 2, { by: 1 }), event('next', 3)];
-    await send(id, [third]);
+    expect((await send(id, [third])).body).toMatchObject({ numbers: { [third.id]: 1 } });
     await send(id, [first, second]);
-    expect((await view(id)).events.map((e) => e.id)).toEqual([first.id, second.id, third.id]);
-    expect((await view(id)).events[1]?.data).toEqual({ by: 1 });
+    expect((await view(id)).events.map((e) => e.id)).toEqual([third.id, first.id, second.id]);
+    const after = async (number: number) =>
+      ((await server.ask.get(`/api/runs/${id}/events?after=${number}`)).body as { events: { id: string }[] }).events;
+    expect((await after(2)).map((e) => e.id)).toEqual([second.id]);
+    expect((await view(id)).events[2]?.data).toEqual({ by: 1 });
+  });
+  it('keeps who wrote an event, and what puts it among those of other devices', async () => {
+    const { id } = await begin();
+    const told = {
+      ...event('note', 1, { words: 'more salt' }),
+      device: 'b',
+      sequence: 4,
+      lamport: 9,
+      skewMs: -60_000,
+      cook: 'Ravi',
+    };
+    await send(id, [told]);
+    expect((await view(id)).events).toMatchObject([{ ...told, number: 1 }]);
   });
   it('keeps only what is new of a batch it partly knows', async () => {
     const { id } = await begin();
     const known = event('next', 1);
     await send(id, [known]);
-    expect((await send(id, [known, event('next', 2), event('next', 3)])).body).toEqual({ kept: 2 });
+    expect((await send(id, [known, event('next', 2), event('next', 3)])).body).toMatchObject({ kept: 2 });
     expect((await view(id)).events).toHaveLength(3);
   });
   it('ends when it was first finished, though it be finished again', async () => {
@@ -80,7 +96,28 @@ describe('a run at the bench', () => {
     const { id } = await begin();
     const many = Array.from({ length: 501 }, (_, i) => event('piece', i % 60));
     await send(id, many).expect(400);
-    expect((await send(id, many.slice(0, 500))).body).toEqual({ kept: 500 });
+    expect((await send(id, many.slice(0, 500))).body).toMatchObject({ kept: 500 });
+  });
+  it('refuses by name a step it has not, and an event too large, and takes those beside them', async () => {
+    const run = {
+      id: randomUUID(),
+      bakeId,
+      startedAt: '2026-12-12T09:00:00Z',
+      plan: { steps: [{ itemIndex: 0, id: 'weigh:bowl' }] },
+    };
+    await server.ask.post('/api/runs').send(run).expect(200);
+    const good = event('done', 1, { step: '0/weigh:bowl' });
+    const unknown = event('done', 2, { step: '7/knead' });
+    const large = event('note', 3, { words: 'x'.repeat(mostEventData) });
+    const { body } = await send(run.id, [unknown, large, good]);
+    expect(body).toMatchObject({
+      kept: 1,
+      refused: [
+        { id: unknown.id, field: 'data.step', code: 'unknown_step', value: '7/knead' },
+        { id: large.id, field: 'data', code: 'too_large', allowed: { max: mostEventData } },
+      ],
+    });
+    expect((await view(run.id)).events.map((e) => e.id)).toEqual([good.id]);
   });
   it('that nobody began takes no events', async () => {
     await send(randomUUID(), [event('next', 1)]).expect(404);
@@ -113,4 +150,31 @@ describe('the run in hand', () => {
     });
     await again.stop();
   });
+});
+
+describe('a screen that follows a run', () => {
+  it('is told what it has not had, then everything as it happens, each once, and the time of the house', async () => {
+    await server.app.listen(0, '127.0.0.1');
+    const { id } = await begin();
+    const [before, known] = [event('begin', 1), event('done', 2)];
+    await send(id, [known, before]);
+    const gone = new AbortController();
+    const url = `${await server.app.getUrl()}/api/runs/${id}/stream?after=1`;
+    const answer = await fetch(url, { signal: gone.signal });
+    const reader = answer.body!.pipeThrough(new TextDecoderStream()).getReader();
+    let told = '';
+    const until = async (words: string) => {
+      while (!told.includes(words)) told += (await reader.read()).value ?? '';
+    };
+    await until(before.id);
+    const live = event('note', 3, { words: 'now' });
+    await send(id, [known, live]);
+    await until(live.id);
+    gone.abort();
+    expect(told).toMatch(/event: clock[\s\S]*"now":\d{13}/);
+    expect(told).not.toContain(known.id);
+    expect(told.split(before.id)).toHaveLength(2);
+    expect(told).toContain('id: 3');
+  });
+  it('of a run that nobody began is told so', () => server.ask.get(`/api/runs/${randomUUID()}/stream`).expect(404));
 });

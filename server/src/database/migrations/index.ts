@@ -4,6 +4,7 @@ import { LarderDetails1764000200000 } from './1764000200000-larderDetails';
 import { EventsInOrder1764000300000 } from './1764000300000-eventsInOrder';
 import { StepsByName1764000400000 } from './1764000400000-stepsByName';
 import { Eaters1764000500000 } from './1764000500000-eaters';
+import { EventsOfSeveralDevices1764000600000 } from './1764000600000-eventsOfSeveralDevices';
 
 /** Every change of the data file's shape, in order. */
 export const migrations = [
@@ -13,4 +14,5 @@ export const migrations = [
   EventsInOrder1764000300000,
   StepsByName1764000400000,
   Eaters1764000500000,
+  EventsOfSeveralDevices1764000600000,
 ];
