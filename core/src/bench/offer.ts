@@ -44,7 +44,7 @@ export function standingOf(now: RunNow, key: string, atMs: number): Offered {
   return { now: own, standing, readyAt, waitsFor: standing === 'ready' || standing === 'inHand' ? null : waitsFor };
 }
 
-/** Whose screen asks: a cook's, or one where all stand at once; then what it began itself is in hand there. */
+/** Whose screen asks: a cook's, or one where all stand at once; there, what was begun at such a screen is in hand. */
 export interface Asking {
   cook: string | null;
   device: string;
@@ -73,7 +73,7 @@ export function inHand(now: RunNow, asking: Asking): StepNow | null {
       s.begun !== null &&
       !isOver(s) &&
       s.parked === null &&
-      (asking.cook === null ? s.begun.device === asking.device : s.cook === asking.cook),
+      (asking.cook === null ? s.begun.cook === '' || s.begun.device === asking.device : s.cook === asking.cook),
   );
   return begun.reduce<StepNow | null>(
     (last, s) => (last && (last.begun?.at ?? 0) >= (s.begun?.at ?? 0) ? last : s),

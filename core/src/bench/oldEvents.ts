@@ -5,13 +5,17 @@ import { isWait, linksOf, type BenchPlan } from './plan';
 
 const old = new Set<string>(['next', 'back', 'timerStop']);
 
+/** It meant the step in hand. */
+const isUnnamed = (e: RunEventInput): boolean =>
+  ['begin', 'piece', 'cold'].includes(e.type) && e.data['step'] === undefined;
+
 /**
  * Events of a run begun before steps had names, as they would be written now: a press meant the step in hand, one after the
  * other in the plan's order. Events of now are left as they are.
  */
- 
+
 export function named(plan: BenchPlan, startedAt: number, events: readonly RunEventInput[]): readonly RunEventInput[] {
-  if (!events.some((e) => old.has(e.type))) return events;
+  if (!events.some((e) => old.has(e.type) || isUnnamed(e))) return events;
   const { steps } = plan;
   const { before } = linksOf(plan);
   const keys = steps.map(keyOf);
@@ -54,7 +58,7 @@ export function named(plan: BenchPlan, startedAt: number, events: readonly RunEv
       const n = Number(e.data['stepIndex']);
       if (keys[n] !== undefined) say(e, 'done', n, at);
       ends.delete(keys[n]);
-    } else if ((e.type === 'begin' || e.type === 'piece' || e.type === 'cold') && e.data['step'] === undefined) {
+    } else if (isUnnamed(e)) {
       if (e.type === 'begin') begun = true;
       if (index < steps.length) say(e, e.type, index, at);
     } else if (!old.has(e.type)) made.push(e);

@@ -102,6 +102,7 @@ export function reduce(plan: BenchPlan, startedAt: number, events: readonly RunE
   for (const e of stand) happen(e, steps, added, notes);
   for (const e of told) if (late(e) && e.type === 'note') notes.push({ ...noteOf(e), afterTheEnd: true });
   endWaits(steps, links);
+  passTends(steps);
   const lamport = all.reduce((most, e) => Math.max(most, e.lamport ?? 0), 0);
   return { plan: laid, links, steps, added: [...added.values()], notes, events: stand, finishedAt, lamport };
 }
@@ -230,6 +231,17 @@ function endWaits(steps: ReadonlyMap<string, StepNow>, links: Links): void {
     }
   }
 }
+
+/** A moment at a bake that is over has passed: nobody is asked for it any more. */
+function passTends(steps: ReadonlyMap<string, StepNow>): void {
+  for (const s of steps.values()) {
+    if (s.step.kind !== 'tend' || s.begun || s.done || !s.step.during) continue;
+    const host = steps.get(keyOf({ itemIndex: s.step.itemIndex, id: s.step.during.stepId }));
+    if (host?.done) s.skipped ??= { ...host.done, why: passed };
+  }
+}
+/** Nobody left it out: its moment is over. */
+export const passed = 'passed';
 
 /** When a wait that was begun is over by its clock, ms. */
 export const endsAt = (s: StepNow): number => (s.begun?.at ?? 0) + s.minutes * 60_000;

@@ -1,4 +1,4 @@
-import { Injectable, type MessageEvent } from '@nestjs/common';
+import { Injectable, type BeforeApplicationShutdown, type MessageEvent } from '@nestjs/common';
 import { Observable, Subject, filter } from 'rxjs';
 import type { RunEvent } from './run.entity';
 
@@ -6,8 +6,13 @@ const clockEveryMs = 15_000;
 
 /** What happens in runs, told to every screen that follows one, in the order of their numbers. */
 @Injectable()
-export class RunFeed {
+export class RunFeed implements BeforeApplicationShutdown {
   private readonly happened = new Subject<{ runId: string; events: readonly RunEvent[] }>();
+
+  /** A server that closes lets its screens go: they ask again by themselves. */
+  beforeApplicationShutdown(): void {
+    this.happened.complete();
+  }
 
   tell(runId: string, events: readonly RunEvent[]): void {
     if (events.length) this.happened.next({ runId, events });
@@ -30,9 +35,12 @@ export class RunFeed {
       };
       const clock = () => screen.next({ type: 'clock', data: { now: Date.now() } });
       clock();
-      const live = this.happened.pipe(filter((h) => h.runId === runId)).subscribe(({ events }) => {
-        if (last === null) waiting.push(...events);
-        else send(events);
+      const live = this.happened.pipe(filter((h) => h.runId === runId)).subscribe({
+        next: ({ events }) => {
+          if (last === null) waiting.push(...events);
+          else send(events);
+        },
+        complete: () => screen.complete(),
       });
       earlier().then(
         (known) => {

@@ -1,4 +1,5 @@
 import { shortages } from '@crustallum/core/plan/needs/needs';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { useLarderQuery } from '../api/api';
 import { useAppSelector } from '../desk/store';
@@ -8,12 +9,14 @@ import { clock, counted, dayOf, momentAt, served, span, weight, clockOn } from '
 import { stepWord } from '../wording/steps';
 import { begun } from './begun';
 import { isWait, type BenchRun } from './run';
+import { WhoseScreen } from './WhoseScreen';
 
 /** Before a run: what comes first, what has to stand ready, the whole day in its order, and one press. */
-export function Begin({ start }: { start: (run: BenchRun) => Promise<void> }) {
+export function Begin({ start }: { start: (run: BenchRun, cook: string | null) => Promise<void> }) {
   useOpenBake(undefined);
   const { plan, meal, items, kitchen, bakeId, planKept, working } = useAppSelector((s) => s.desk);
   const { data: larder } = useLarderQuery();
+  const [cook, setCook] = useState<string | null>(null);
   if (!plan || !meal || !kitchen || !bakeId) {
     return (
       <main className="p-8">
@@ -27,8 +30,10 @@ export function Begin({ start }: { start: (run: BenchRun) => Promise<void> }) {
   }
   const begin = () => {
     const copy = begun(plan, meal, items, kitchen);
-    void start({ id: crypto.randomUUID(), bakeId, startedAt: new Date().toISOString(), finishedAt: null, plan: copy });
+    const startedAt = new Date().toISOString();
+    void start({ id: crypto.randomUUID(), bakeId, startedAt, finishedAt: null, plan: copy }, whose);
   };
+  const whose = kitchen.cooks.includes(cook ?? '') ? cook : null;
   const { steps } = plan.clock;
   const at = (minute: number) => momentAt(meal.serveAt, minute);
   const first = steps[0];
@@ -52,6 +57,12 @@ export function Begin({ start }: { start: (run: BenchRun) => Promise<void> }) {
           {plan.clock.hands.map((h) => `${span(h.minutes)} of work for ${h.cook}`).join(', ')}. The plan is copied to
           this device: it goes on without server or network.
         </p>
+        {kitchen.cooks.length > 1 && (
+          <div>
+            <p className="bench-label m-0">Whose screen is this?</p>
+            <WhoseScreen cooks={kitchen.cooks} cook={whose} onChange={setCook} />
+          </div>
+        )}
         <div className="flex flex-wrap gap-4">
           {/* what was worked out another time is not what is made */}
           <button type="button" className="press bench-main" disabled={planKept || working} onClick={begin}>

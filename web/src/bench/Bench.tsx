@@ -1,29 +1,36 @@
-import type { RunEventType } from '@crustallum/core/contracts/run';
-import { closingCodes, type TimedStep } from '@crustallum/core/plan/steps/codes';
-import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import type { Offered } from '@crustallum/core/bench/offer';
+import { others } from '@crustallum/core/bench/offer';
+import { closingCodes } from '@crustallum/core/plan/steps/codes';
+import { useCallback, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { keysOn, pressable, typing } from '../design/ui/letterKeys';
 import { useNow } from '../desk/useNow';
 import { ColdLine } from '../coldline/ColdLine';
 import { Hatches } from '../design/drawings/Hatches';
 import { useNarrow, usePhone } from '../design/ui/useWidth';
-import { clockOn, counted, momentAt, span, timer } from '../wording/numbers';
+import { clock, clockOn, counted, momentAt, span, timer, until } from '../wording/numbers';
 import { Begin } from './Begin';
-import { callOf, stepWord } from '../wording/steps';
+import { callOf, stepWord, type Call } from '../wording/steps';
 import { FillingParts } from './FillingParts';
 import { ForEaters } from '../stations/_shared/ForEaters';
 import { Ticks } from '../stations/seal/Ticks';
 import { StepDrawing } from './StepDrawing';
-import { isWait, tickedOf, waitBefore, type BenchEvent, type BenchRun, type BenchState } from './run';
+import { isWait, stateOf, tickedOf, type BenchRun, type BenchState } from './run';
 import { behindMin, tableThen } from './behind';
-import { Early } from './Early';
+import { Early, useAsked } from './Early';
+import { skewMs } from './houseClock';
+import { Instead, lastOf } from './Instead';
 import { ColdPresses, LeftPanel } from './LeftPanel';
 import { LookLeft, LookNow, useLook } from './LookNow';
+import { OtherCooks } from './OtherCooks';
+import { Pieces } from './Pieces';
 import { Pot } from './Pot';
-import { Timers } from './Timers';
+import { device } from './screen';
+import { Shelves } from './Shelves';
+import { runningTimers, Timers, useTimerKnocks } from './Timers';
 import { scale } from '../devices/scale';
 import { FeelTests, Poured } from './ByFeel';
 import { useBench } from './useBench';
+import { useBenchKeys } from './useBenchKeys';
 import { useDraws } from './useDraws';
 import { ScaleReading, WeighOut } from './WeighOut';
 import { weighingOf } from './weighing';
@@ -38,8 +45,8 @@ export function Bench() {
   return (
     <>
       <Hatches />
-      {bench.run && bench.state ? (
-        <Running run={bench.run} events={bench.events} state={bench.state} say={bench.say} />
+      {bench.run && bench.now ? (
+        <Running bench={bench} run={bench.run} now={bench.now} />
       ) : (
         <Begin start={bench.start} />
       )}
@@ -57,99 +64,91 @@ export function Bench() {
 const heardAt = new Set<string>([...closingCodes, 'coverLeaves', 'assembleLeaves', 'stand']);
 
 const mostTimersBesideDrawing = 2;
+type InHand = ReturnType<typeof useBench>;
 
-function Running({
-  run,
-  events,
-  state,
-  say,
-}: {
-  run: BenchRun;
-  events: readonly BenchEvent[];
-  state: BenchState;
-  say: (type: RunEventType, data?: Record<string, unknown>) => Promise<void>;
-}) {
-  const now = useNow(1000).getTime();
+function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now: NonNullable<InHand['now']> }) {
+  const { say, goOn, cook, heard, beMine } = bench;
+  const now = useNow(1000).getTime() + skewMs();
   const phone = usePhone();
   const narrow = useNarrow();
   const navigate = useNavigate();
-  const { steps, items } = run.plan;
-  const step = steps[state.index];
+  const asking = useMemo(() => ({ cook, device: device() }), [cook]);
+  const state = stateOf(run, made, asking, now);
+  const { step, standing, key } = state;
+  const { items } = run.plan;
+  const { steps, serveAt } = made.plan;
   const item = step ? items[step.itemIndex] : undefined;
-  const done = state.index >= steps.length;
+  const all = state.done || state.finished;
   const finish = useCallback(async () => {
-    await say('finish');
+    if (!state.finished) await say('finish');
     void navigate(`/log?run=${run.id}`);
-  }, [say, navigate, run.id]);
-  const next = useCallback(() => void (done ? finish() : say('next')), [done, finish, say]);
-  const back = useCallback(() => void say('back'), [say]);
-  const atScale = step?.code === 'weigh';
-  const atBowl = step?.code === 'mix' || step?.code === 'rubIn';
+  }, [say, navigate, run.id, state.finished]);
+
+  const [asked, ask] = useAsked(key);
+  const [instead, setInstead] = useState(false);
+  const begin = (offer: Offered) => {
+    setInstead(false);
+    void (isWait(offer.now.step) ? goOn('begin', offer.now.key) : say('begin', { step: offer.now.key }));
+  };
+  const tend = step?.kind === 'tend';
+  const next = () => {
+    if (all) void finish();
+    else if (!state.offer) setInstead(true);
+    else if (tend || (standing === 'inHand' && !isWait(step))) void goOn('done', key);
+    else if (standing === 'waiting' || standing === 'blocked') ask(true);
+    else begin(state.offer);
+  };
+  const last = lastOf(state);
+  const back = () => {
+    if (last) void say('undo', { event: last });
+  };
+
+  const working = standing === 'inHand' && step !== undefined && !isWait(step);
+  const atScale = working && step.code === 'weigh';
+  const atBowl = working && (step.code === 'mix' || step.code === 'rubIn');
+  const events = made.events;
   const weighing = useMemo(() => weighingOf(events, step?.itemIndex ?? -1), [events, step?.itemIndex]);
-  const scaled =
-    (atScale || atBowl) && step && item?.parts ? { item, itemIndex: step.itemIndex, now: weighing, say } : null;
-  const atPot = step?.code === 'cookFilling' && item ? { item, itemIndex: step.itemIndex, now: weighing, say } : null;
+  const scaled = (atScale || atBowl) && item?.parts ? { item, itemIndex: step.itemIndex, now: weighing, say } : null;
+  const atPot =
+    working && step.code === 'cookFilling' && item ? { item, itemIndex: step.itemIndex, now: weighing, say } : null;
   const tools = scaled ? atScale ? <WeighOut {...scaled} /> : <FeelTests {...scaled} /> : atPot && <Pot {...atPot} />;
-  const behind = behindMin(run, state, now);
+  const behind = behindMin(state, now);
   const looking = useLook(run, events, state, step?.code === 'look' ? step.itemIndex : null, now);
-  useDraws(run, state, events);
+  useDraws(run, state);
   const reckoned = warmthNow(run, state, now);
-  const minuteNow = () => Math.max(0, state.warming.minute + (Date.now() - state.warming.since) / 60_000);
+  const minuteNow = () => Math.max(0, state.warming.minute + (Date.now() + skewMs() - state.warming.since) / 60_000);
   const probe = useProbe(run, events, step?.itemIndex, reckoned, minuteNow, say);
   // with a probe in, the line is what it shows
   const line = probe.line ?? item?.line;
   const warmth = probe.line ? warmthNow(run, state, now, probe.line) : reckoned;
-  const { rechill, ask } = useRechill(run, step?.itemIndex, warmth);
-  const [quiet, setQuiet] = useState<number | null>(null);
+  const { rechill, ask: askCold } = useRechill(run, step?.itemIndex, warmth);
+  const [quiet, setQuiet] = useState<string | null>(null);
   const toCold = () => {
     if (!warmth) return;
-    if (state.cold) void say('cold', { into: false, minute: warmth.minute });
-    else void ask(warmth.value).then((made) => made && say('cold', { into: true, cure: made }));
+    if (state.cold) void say('cold', { step: key, into: false, minute: warmth.minute });
+    else void askCold(warmth.value).then((cure) => cure && say('cold', { step: key, into: true, cure }));
   };
-  const keys = useRef({ toCold, quieten: () => setQuiet(state.index) });
-  // before anything is painted: a key pressed on what is seen finds what belongs to it
-  useLayoutEffect(() => {
-    keys.current = { toCold, quieten: () => setQuiet(state.index) };
-  });
-  useEffect(() => {
-    const on = (e: KeyboardEvent) => {
-      if (typing(e.target) || e.ctrlKey || e.metaKey) return;
-      // on a press that has the focus, Space presses it; anywhere else it goes on
-      if (e.key === ' ' && !pressable(e.target)) {
-        e.preventDefault();
-        next();
-      }
-      if (e.key === 'Backspace') {
-        e.preventDefault();
-        back();
-      }
-      if (!keysOn() || e.altKey) return;
-      if (e.key === 'c' || e.key === 'C') keys.current.toCold();
-      if (e.key === 'q' || e.key === 'Q') keys.current.quieten();
-      if (e.key === 't' || e.key === 'T') scale.tare();
-    };
-    document.addEventListener('keydown', on);
-    return () => document.removeEventListener('keydown', on);
-  }, [next, back]);
+  const quieten = () => setQuiet(key);
+  useBenchKeys({ next, back, toCold, quieten, instead: () => setInstead(true), tare: () => scale.tare() }, !instead);
 
-  const running = (now - state.stepStartedAt) / 60_000;
-  const benchStep = step !== undefined && !isWait(step) && step.kind !== 'tend';
-  const waits = benchStep && running < 0 ? waitBefore(steps, state.index, state.timers) : undefined;
+  const timers = runningTimers(run, state.timers, made.added, say);
+  useTimerKnocks(timers, now);
+  const running = (now - state.startedAt) / 60_000;
   const words = step && item ? callOf(step, item.document.title, item.document.dough.fat) : null;
   const stretch = step && item ? item.line.stretches.find((s) => s.stepId === step.id) : undefined;
-  const upcoming = steps[state.index + 1];
-  const isQuiet = quiet === state.index;
+  const upcoming = upNext(state, now);
+  const isQuiet = quiet === key;
+  const shelved = !warmth && !scaled && !looking && !atPot;
   const coldPresses = warmth && (
     <ColdPresses
       leaf={item?.line.medium === 'leaf'}
       inCold={state.cold !== null}
       tooWarm={warmth.feel === 'warm' && !isQuiet}
       toCold={toCold}
-      onQuiet={() => setQuiet(state.index)}
+      onQuiet={quieten}
     />
   );
-  // what still lies in the cold is not in hand: nothing of its step is read yet
-  const probePress = probe.possible && !waits && (
+  const probePress = probe.possible && (
     <button
       type="button"
       className={`press bench-side ${narrow ? '' : 'w-full'} ${probe.on ? '' : 'quiet'}`}
@@ -159,22 +158,40 @@ function Running({
       Probe{probe.on ? ' is in' : ' in'}
     </button>
   );
+  const strip = <OtherCooks run={run} state={state} now={now} heard={heard} say={say} />;
+  const several = run.plan.kitchen.cooks.length > 1;
   return (
-    <main className={`bench ${looking ? 'looking' : ''}`}>
+    <main className={`bench ${looking ? 'looking' : ''} ${shelved ? 'shelved' : ''}`}>
       <section className="bench-now">
-        <Pieces step={step} done={state.pieces} />
+        {several && (
+          <p className="bench-whose">
+            <span>
+              <strong>{cook ?? 'All of us'}</strong> {cook ? 'on this screen' : 'at this screen'}
+              {!cook && step && state.offer ? `: ${state.offer.now.cook}’s` : ''}
+            </span>
+            <strong>{clock(new Date(now))}</strong>
+          </p>
+        )}
+        {!all && <Pieces step={step} done={state.pieces} />}
         <h1 className="sign bench-call" aria-live="polite">
-          {done ? 'All is done' : words?.call}
+          {all ? 'All is done' : (words?.call ?? `Nothing is left for ${cook ?? 'you'}`)}
         </h1>
-        <p className="bench-how">
-          {done ? 'Everything is in, out or on the table. Write down how it came out.' : words?.how}
-        </p>
-        {words?.caution && (
+        <p className="bench-how">{howOf(state, all, words)}</p>
+        {!all && words?.caution && (
           <p className="bench-caution">
             <strong>Take care.</strong> {words.caution}
           </p>
         )}
-        {waits && <Early run={run} wait={waits} now={now} stepId={step?.id ?? ''} onBegin={() => void say('begin')} />}
+        {!all && !tend && state.offer && standing !== 'inHand' && (
+          <Early
+            run={run}
+            offer={state.offer}
+            now={now}
+            asked={asked}
+            onAsk={ask}
+            onBegin={() => state.offer && begin(state.offer)}
+          />
+        )}
         {item?.fillingParts && step && (
           <FillingParts parts={item.fillingParts} mixedEachG={item.mixedEachG} code={step.code} />
         )}
@@ -189,57 +206,54 @@ function Running({
         )}
         {looking && <LookNow looking={looking} say={say} />}
         {!phone && tools}
-        {step && !done && !phone && state.timers.length <= mostTimersBesideDrawing && <StepDrawing step={step} />}
-        <Timers state={state} run={run} now={now} onStop={(stepIndex) => void say('timerStop', { stepIndex })} />
+        {step && !all && !phone && (shelved || timers.length <= mostTimersBesideDrawing) && <StepDrawing step={step} />}
+        {!shelved && <Timers timers={timers} now={now} />}
       </section>
       <section className={`bench-running ${scaled ? 'scaled' : ''}`}>
         {scaled && (atScale ? <ScaleReading {...scaled} /> : <Poured {...scaled} />)}
         {phone && tools}
         {looking && <LookLeft looking={looking} />}
-        {step && !done && !scaled && !looking && (
-          <>
-            <div className="bench-label">{waits ? 'ready in' : benchStep ? 'running' : 'planned'}</div>
-            <div className={`bench-far ${waits ? 'hollow' : ''}`}>
-              {waits ? timer(-running * 60) : benchStep ? timer(running * 60) : span(step.minutes)}
-            </div>
-            <div className="bench-of">
-              {waits
-                ? `then ${span(step.minutes)} of work`
-                : benchStep
-                  ? `of ${span(step.minutes)}`
-                  : `at ${clockOn(momentAt(run.plan.serveAt, step.startMin), new Date(now))} by plan`}
-              {item ? ` · ${item.document.title}` : ''}
-            </div>
-          </>
+        {step && !all && !scaled && !looking && (
+          <Figure state={state} running={running} title={item?.document.title ?? ''} now={now} />
         )}
-        {!done && !looking && !waits && behind !== null && (
+        {!all && !looking && standing !== 'waiting' && behind !== null && (
           <p className="bench-of" role="status">
             {behind > 0 ? (
               <>
                 <strong>{span(behind)} behind the plan.</strong> If nothing after it is hurried, the table at{' '}
-                {clockOn(tableThen(run, behind), momentAt(run.plan.serveAt, 0))}.
+                {clockOn(tableThen(state, behind), momentAt(serveAt, 0))}.
               </>
             ) : (
               `${span(-behind)} ahead of the plan.`
             )}
           </p>
         )}
+        {!shelved && !scaled && strip}
       </section>
       <section className="bench-presses">
-        {benchStep && step.pieces > 1 && state.pieces < step.pieces && (
-          <button type="button" className="press quiet bench-side" onClick={() => void say('piece', { by: 1 })}>
+        {working && step.pieces > 1 && state.pieces < step.pieces && (
+          <button
+            type="button"
+            className="press quiet bench-side"
+            onClick={() => void say('piece', { step: key, by: 1 })}
+          >
             One more done: {state.pieces} of {step.pieces}
           </button>
         )}
         <button type="button" className="press bench-main" onClick={next}>
-          {done ? 'To the log' : words?.press}
+          {pressWord(state, all, words)}
         </button>
         {!narrow && probePress}
         <div className="bench-row">
           {narrow && coldPresses}
           {narrow && probePress}
-          <button type="button" className="press quiet bench-side" disabled={state.index === 0} onClick={back}>
+          <button type="button" className="press quiet bench-side" disabled={last === null} onClick={back}>
             Back
+          </button>
+          <button type="button" className="press quiet bench-side" onClick={() => setInstead(true)}>
+            <span>
+              Else<span className="bench-which">: another step, or sit down</span>
+            </span>
           </button>
           <Link to="/" className="press quiet bench-side">
             <span>
@@ -250,17 +264,32 @@ function Running({
         <p className="bench-next">
           {upcoming ? (
             <>
-              Next: <strong>{stepWord(upcoming)}</strong>, {items[upcoming.itemIndex]?.document.title}
+              Next: <strong>{stepWord(upcoming.step)}</strong>, {items[upcoming.step.itemIndex]?.document.title}
             </>
           ) : (
             ''
           )}
         </p>
       </section>
-      {!looking && (
-        <LeftPanel run={run} state={state} warmth={warmth} rechill={rechill} quiet={isQuiet} now={now} probe={probe}>
-          {!narrow && coldPresses}
-        </LeftPanel>
+      {shelved ? (
+        <section className="bench-left shelved">
+          <Shelves run={run} now={made} atMs={now} timers={timers} />
+          {strip}
+        </section>
+      ) : (
+        !looking &&
+        (warmth ? (
+          <LeftPanel run={run} state={state} warmth={warmth} rechill={rechill} quiet={isQuiet} now={now} probe={probe}>
+            {!narrow && coldPresses}
+          </LeftPanel>
+        ) : (
+          <section className="bench-left plain" aria-label="To the table">
+            <div className="bench-label">to the table</div>
+            <div className="bench-far">{until((momentAt(serveAt, 0).getTime() - now) / 60_000)}</div>
+            <p style={{ fontSize: 20 }}>{clock(momentAt(serveAt, 0))}</p>
+            {strip}
+          </section>
+        ))
       )}
       {item && (
         <div className="bench-line">
@@ -268,10 +297,10 @@ function Running({
             line={line ?? item.line}
             measured={probe.readings}
             steps={steps.filter((s) => s.itemIndex === step?.itemIndex)}
-            serveAt={run.plan.serveAt}
+            serveAt={serveAt}
             hereStep={step?.id}
             live={
-              stretch && step
+              stretch && step && standing === 'inHand'
                 ? { stepId: step.id, minutes: Math.min(warmth?.minute ?? running, step.minutes), value: warmth?.value }
                 : null
             }
@@ -279,30 +308,72 @@ function Running({
           />
         </div>
       )}
+      {instead && (
+        <Instead
+          run={run}
+          state={state}
+          now={now}
+          say={say}
+          onBegin={begin}
+          onClose={() => setInstead(false)}
+          beMine={beMine}
+        />
+      )}
     </main>
   );
 }
 
-function Pieces({ step, done }: { step: TimedStep | undefined; done: number }) {
-  if (!step || step.pieces < 2 || step.pieces > 60) return <div className="bench-no-pieces" />;
+/** What is begun counts; what is not is drawn hollow, with the minutes until it can be, or those it takes. */
+function Figure({ state, running, title, now }: { state: BenchState; running: number; title: string; now: number }) {
+  const { step, standing, offer } = state;
+  if (!step || !offer) return null;
+  const counts = standing === 'inHand' && !isWait(step);
+  const waits = standing === 'waiting';
   return (
-    <svg
-      width="100%"
-      height="34"
-      viewBox={`0 0 ${Math.max(560, step.pieces * 30)} 34`}
-      preserveAspectRatio="xMinYMid meet"
-      role="img"
-      aria-label={`${done} of ${step.pieces} done`}
-    >
-      {Array.from({ length: step.pieces }, (_, i) => (
-        <path
-          key={i}
-          d={`M${i * 30 + 5} 4h18l5 24h-28z`}
-          fill={i < done ? 'var(--color-ink)' : i === done ? 'var(--color-lantern)' : 'var(--color-flour)'}
-          stroke="var(--color-ink)"
-          strokeWidth="2"
-        />
-      ))}
-    </svg>
+    <>
+      <div className="bench-label">
+        {counts
+          ? 'running'
+          : waits
+            ? 'ready in'
+            : standing === 'blocked'
+              ? 'not yet, takes'
+              : isWait(step)
+                ? 'planned'
+                : 'not begun, takes'}
+      </div>
+      <div className={`bench-far ${counts ? '' : 'hollow'}`}>
+        {counts ? timer(running * 60) : waits ? timer((offer.readyAt - now) / 1000) : span(step.minutes)}
+      </div>
+      <div className="bench-of">
+        {counts
+          ? `of ${span(step.minutes)}`
+          : waits
+            ? `then ${span(step.minutes)}${isWait(step) ? '' : ' of work'}`
+            : `at ${clockOn(momentAt(state.now.plan.serveAt, step.startMin), new Date(now))} by plan`}
+        {title ? ` · ${title}` : ''}
+      </div>
+    </>
   );
+}
+
+/** The next of this row after the one that is shown. */
+const upNext = (state: BenchState, now: number) =>
+  others(state.now, state.asking, now).find((o) => o.now.key !== state.key && o.now.parked === null)?.now;
+
+function howOf(state: BenchState, all: boolean, words: Call | null): string {
+  if (all)
+    return state.finished
+      ? 'The run is finished. Write down how it came out.'
+      : 'Everything is in, out or on the table. Write down how it came out.';
+  return words?.how ?? 'What is left is with the others. Take something over, or sit down.';
+}
+
+function pressWord({ standing, step, offer }: BenchState, all: boolean, words: Call | null): string {
+  if (all) return 'To the log';
+  if (!offer || !step || !words) return 'See what is left';
+  if (step.kind === 'tend') return words.press;
+  if (standing === 'waiting' || standing === 'blocked') return 'Begin it early';
+  if (standing === 'ready' && !isWait(step)) return `Begin: ${stepWord(step).toLowerCase()}`;
+  return words.press;
 }

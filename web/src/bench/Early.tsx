@@ -1,33 +1,82 @@
+import type { Offered } from '@crustallum/core/bench/offer';
+import { isWait } from '@crustallum/core/bench/plan';
+import { endsAt, type StepNow } from '@crustallum/core/bench/reduce';
 import { forecastAt, valueAt } from '@crustallum/core/plan/coldLine/line';
 import { useState } from 'react';
 import { degrees, plain, span } from '../wording/numbers';
 import { stepWord } from '../wording/steps';
-import type { BenchRun, BenchTimer } from './run';
+import type { BenchRun } from './run';
 
-/** What is still in the cold: asked for early, it says once what that costs, and is begun if it is wanted so. */
+/** What is not ready, or out of its turn: asked for, it says once what that costs, and is begun if it is wanted so. */
 export function Early({
   run,
-  wait,
+  offer,
   now,
-  stepId,
+  asked,
+  onAsk,
   onBegin,
 }: {
   run: BenchRun;
-  wait: BenchTimer;
+  offer: Offered;
   now: number;
-  /** The step that would be begun. */
-  stepId: string;
+  /** It is asked about now. */
+  asked: boolean;
+  onAsk: (asks: boolean) => void;
   onBegin: () => void;
 }) {
-  const [asked, setAsked] = useState(false);
-  const step = run.plan.steps[wait.stepIndex];
-  const line = step && run.plan.items[step.itemIndex]?.line;
-  if (!step || !line) return null;
-  const lain = (now - wait.startedAt) / 60_000;
-  const shortMin = wait.minutes - lain;
-  const rest = line.stretches.find((s) => s.stepId === step.id);
-  const next = line.stretches.find((s) => s.stepId === stepId);
+  const { waitsFor } = offer;
+  if (!waitsFor) return null;
+  return (
+    <div>
+      <p className="bench-of">{missing(run, waitsFor)}</p>
+      {asked && (
+        <div role="group" aria-label="Begin early" className="early">
+          <p className="bench-of">{costs(run, offer, waitsFor, now)}</p>
+          <div className="bench-row">
+            <button type="button" className="press bench-side" onClick={() => onAsk(false)}>
+              Leave it
+            </button>
+            <button type="button" className="press quiet bench-side" onClick={onBegin}>
+              Begin all the same
+            </button>
+          </div>
+        </div>
+      )}
+    </div>
+  );
+}
+
+/** Whether something is asked about belongs to the step it was asked of. */
+export function useAsked(key: string): [boolean, (asks: boolean) => void] {
+  const [askedOf, setAskedOf] = useState<string | null>(null);
+  return [askedOf === key, (asks) => setAskedOf(asks ? key : null)];
+}
+
+function missing(run: BenchRun, waitsFor: StepNow): string {
+  const { step, minutes, cook } = waitsFor;
+  const title = run.plan.items[step.itemIndex]?.document.title;
+  if (isWait(step) && waitsFor.begun) return `${stepWord(step)} of ${span(minutes)}, not over yet.`;
+  const whose = run.plan.kitchen.cooks.length > 1 ? `, ${cook}` : '';
+  return `First: ${stepWord(step).toLowerCase()}, ${title}${whose}.`;
+}
+
+function costs(run: BenchRun, { now: own, standing }: Offered, waitsFor: StepNow, now: number) {
+  const { step } = waitsFor;
+  if (standing === 'blocked') return 'Out of its turn: what it is made of is not there yet.';
+  const short = <strong>{span(Math.max(1, (endsAt(waitsFor) - now) / 60_000))} short.</strong>;
+  if (step.kind === 'oven')
+    return (
+      <>{short} Its middle may not be hot enough, nor its base dry: look, and probe the middle before it is eaten.</>
+    );
+  if (step.kind === 'stand') return <>{short} It runs, and burns the mouth.</>;
+  if (step.strand === 'filling') return <>{short} The filling is warmer than the fat bears: what it touches softens.</>;
+  const line = run.plan.items[step.itemIndex]?.line;
+  const lain = (now - (waitsFor.begun?.at ?? now)) / 60_000;
+  const rest = line?.stretches.find((s) => s.stepId === step.id);
+  const next = line?.stretches.find((s) => s.stepId === own.step.id);
   const valueNow = rest ? valueAt(rest, lain) : null;
+  if (!line || line.medium === 'leaf' || valueNow === null)
+    return <>{short} It has not rested its time: it may spring back or tear.</>;
   // minutes until the fat is too soft, from where it is now and from where it would be
   const left = (value: number | null): number | null => {
     if (value === null || !next || next.leavesBandAt === null) return null;
@@ -36,36 +85,13 @@ export function Early({
   };
   const ready = next ? forecastAt(next, line.band.high, run.plan.kitchen.roomC, 0) : null;
   const [early, later] = [left(valueNow), left(ready)];
-  const fat = line.medium !== 'leaf';
   return (
-    <div>
-      <p className="bench-of">
-        {stepWord(step)} of {span(wait.minutes)}, not over yet.
-      </p>
-      {asked ? (
-        <div role="group" aria-label="Begin early" className="early">
-          <p className="bench-of">
-            <strong>{span(Math.max(1, shortMin))} short.</strong>
-            {step.strand === 'filling'
-              ? ' The filling is warmer than the fat bears: what it touches softens.'
-              : fat && valueNow !== null
-                ? ` The fat is at ${degrees(valueNow)} now${early === null || later === null ? '' : `: about ${plain(early, 0)} min to work it, ${plain(later, 0)} if it lies its time`}.`
-                : ' It has not rested its time: it may spring back or tear.'}
-          </p>
-          <div className="bench-row">
-            <button type="button" className="press bench-side" onClick={onBegin}>
-              Begin all the same
-            </button>
-            <button type="button" className="press quiet bench-side" onClick={() => setAsked(false)}>
-              Leave it in
-            </button>
-          </div>
-        </div>
-      ) : (
-        <button type="button" className="press quiet bench-side" onClick={() => setAsked(true)}>
-          Begin it early
-        </button>
-      )}
-    </div>
+    <>
+      {short} The fat is at {degrees(valueNow)} now
+      {early === null || later === null
+        ? ''
+        : `: about ${plain(early, 0)} min to work it, ${plain(later, 0)} if it lies its time`}
+      .
+    </>
   );
 }

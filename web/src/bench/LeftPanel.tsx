@@ -1,7 +1,7 @@
 import type { Rechill } from '@crustallum/core/plan/questions/rechill';
 import { useEffect, useRef, type ReactNode } from 'react';
 import { Because } from '../design/ui/Because';
-import { clock, degrees, degreesApart, momentAt, plain, span, timer, until } from '../wording/numbers';
+import { clock, degrees, degreesApart, momentAt, plain, span, timer } from '../wording/numbers';
 import { costOf, type Cost } from './delay';
 import type { BenchRun, BenchState } from './run';
 import { doubleKnock, knock } from './sounds';
@@ -11,7 +11,7 @@ import { callsBetween, type Warmth } from './warmth';
 interface Props {
   run: BenchRun;
   state: BenchState;
-  warmth: Warmth | null;
+  warmth: Warmth;
   rechill: Rechill | null;
   quiet: boolean;
   now: number;
@@ -24,17 +24,8 @@ const againMs = 20_000;
 
 /** The minutes left before the fat is too soft (or the leaf too dry), and the way back when there are none. */
 export function LeftPanel({ run, state, warmth, rechill, quiet, now, probe, children }: Props) {
-  useKnocks(warmth, quiet, state.index);
-  if (!warmth) {
-    return (
-      <section className="bench-left plain" aria-label="Minutes left before the fat is too soft">
-        <div className="bench-label">to the table</div>
-        <div className="bench-far">{until((new Date(run.plan.serveAt).getTime() - now) / 60_000)}</div>
-        <p style={{ fontSize: 20 }}>{clock(new Date(run.plan.serveAt))}</p>
-      </section>
-    );
-  }
-  const step = run.plan.steps[state.index];
+  useKnocks(warmth, quiet, state.key);
+  const { step } = state;
   const line = run.plan.items[step?.itemIndex ?? 0]?.line;
   const leaf = line?.medium === 'leaf';
   const { leftMin, value, stretch, feel, standMin } = warmth;
@@ -79,8 +70,8 @@ export function LeftPanel({ run, state, warmth, rechill, quiet, now, probe, chil
           {leftMin < 0 && rechill && rechill.minutes !== null && !leaf && (
             <p className="m-0" style={{ fontSize: 18 }}>
               {costWords(
-                costOf(run, state.index, now, stretch.minutes - warmth.minute, rechill.minutes),
-                run.plan.serveAt,
+                costOf(run, state, now, stretch.minutes - warmth.minute, rechill.minutes),
+                state.now.plan.serveAt,
               )}
             </p>
           )}
@@ -160,16 +151,16 @@ function costWords(cost: Cost, serveAt: string): string {
 }
 
 /** One knock at three minutes and at one; past the band two tones every twenty seconds until it is heard. */
-function useKnocks(warmth: Warmth | null, quiet: boolean, stepIndex: number): void {
-  const before = useRef<{ stepIndex: number; leftMin: number } | null>(null);
-  const leftMin = warmth && warmth.feel !== 'cold' ? warmth.leftMin : null;
+function useKnocks(warmth: Warmth, quiet: boolean, key: string): void {
+  const before = useRef<{ key: string; leftMin: number } | null>(null);
+  const leftMin = warmth.feel !== 'cold' ? warmth.leftMin : null;
   useEffect(() => {
     const last = before.current;
-    before.current = leftMin === null ? null : { stepIndex, leftMin };
-    if (leftMin === null || last?.stepIndex !== stepIndex) return;
+    before.current = leftMin === null ? null : { key, leftMin };
+    if (leftMin === null || last?.key !== key) return;
     if (callsBetween(last.leftMin, leftMin)) knock();
-  }, [leftMin, stepIndex]);
-  const tooWarm = warmth?.feel === 'warm' && !quiet;
+  }, [leftMin, key]);
+  const tooWarm = warmth.feel === 'warm' && !quiet;
   useEffect(() => {
     if (!tooWarm) return;
     doubleKnock();

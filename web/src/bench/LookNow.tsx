@@ -1,4 +1,3 @@
-import type { RunEventType } from '@crustallum/core/contracts/run';
 import { dryAt } from '@crustallum/core/oven/tables';
 import { browned, type BaseLook, type LidLook } from '@crustallum/core/oven/look';
 import type { Look } from '@crustallum/core/plan/questions/look';
@@ -9,7 +8,8 @@ import { brown, crustColour } from '../design/drawings/browned';
 import { useQuestion } from '../stations/_shared/useQuestion';
 import { colourWords } from '../wording/oven';
 import { clock, degrees, plain, span } from '../wording/numbers';
-import type { BenchEvent, BenchRun, BenchState } from './run';
+import type { RunEventInput } from '@crustallum/core/contracts/run';
+import type { BenchRun, BenchState, Say } from './run';
 
 const lidWords: Record<LidLook, string> = { paler: 'paler', asDrawn: 'as drawn', darker: 'darker' };
 const baseWords: Record<BaseLook, string> = {
@@ -31,7 +31,7 @@ interface Answered {
 
 /** What was last answered of an item's bake in this run. */
 export function answersOf(
-  events: readonly BenchEvent[],
+  events: readonly RunEventInput[],
   itemIndex: number,
 ): Answered & { outMin: number | null; kept: Record<string, unknown> | null } {
   const kept = events.findLast((e) => e.type === 'look' && Number(e.data['itemIndex']) === itemIndex)?.data ?? null;
@@ -49,17 +49,15 @@ export function answersOf(
 /** What is seen of a bake at this moment: how it should look, what was answered, and the rest of it. */
 export function useLook(
   run: BenchRun,
-  events: readonly BenchEvent[],
+  events: readonly RunEventInput[],
   state: BenchState,
   itemIndex: number | null,
   now: number,
 ) {
   const item = itemIndex === null ? undefined : run.plan.items[itemIndex];
-  const timer = state.timers.find((t) => {
-    const s = run.plan.steps[t.stepIndex];
-    return s?.code === 'bake' && s.itemIndex === itemIndex;
-  });
-  const inFor = timer ? (now - timer.startedAt) / 60_000 : 0;
+  const timer = state.timers.find(({ step }) => step.code === 'bake' && step.itemIndex === itemIndex);
+  const startedAt = timer?.begun?.at ?? null;
+  const inFor = startedAt === null ? 0 : (now - startedAt) / 60_000;
   // by the half minute: it is looked at, not raced
   const minute = Math.max(0, Math.min(240, Math.round(inFor * 2) / 2));
   const given = itemIndex === null ? null : answersOf(events, itemIndex);
@@ -80,7 +78,7 @@ export function useLook(
       : null,
     0,
   );
-  return itemIndex === null || !given ? null : { itemIndex, minute, given, value, startedAt: timer?.startedAt ?? null };
+  return itemIndex === null || !given ? null : { itemIndex, minute, given, value, startedAt };
 }
 export type Looking = NonNullable<ReturnType<typeof useLook>>;
 
@@ -90,7 +88,7 @@ export function LookNow({
   say,
 }: {
   looking: Looking;
-  say: (type: RunEventType, data?: Record<string, unknown>) => Promise<void>;
+  say: Say;
 }) {
   const { lid, base, coreC } = given;
   // the minute that the answers make is kept with them, and moves the timer

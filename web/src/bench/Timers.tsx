@@ -1,44 +1,59 @@
+import type { Added, StepNow } from '@crustallum/core/bench/reduce';
+import { endsAt } from '@crustallum/core/bench/reduce';
 import { useEffect, useRef } from 'react';
 import { timer } from '../wording/numbers';
 import { stepWord } from '../wording/steps';
-import type { BenchRun, BenchState } from './run';
+import type { BenchRun, Say } from './run';
 import { knock } from './sounds';
 
-/** Everything that waits by the clock, several at once; each knocks once when it is over. */
-export function Timers({
-  state,
-  run,
-  now,
-  onStop,
-}: {
-  state: BenchState;
-  run: BenchRun;
-  now: number;
-  onStop: (stepIndex: number) => void;
-}) {
-  const rung = useRef(new Set<number>());
+/** Waits of the plan and timers of the cook's own, the one that is over first at the top. */
+export interface Running {
+  id: string;
+  words: string;
+  endsAt: number;
+  stop: () => void;
+}
+
+export function runningTimers(run: BenchRun, waits: readonly StepNow[], added: readonly Added[], say: Say): Running[] {
+  const ofPlan = waits.map((s): Running => {
+    const words = `${stepWord(s.step).toLowerCase()}, ${run.plan.items[s.step.itemIndex]?.document.title}`;
+    return { id: s.key, words, endsAt: endsAt(s), stop: () => void say('done', { step: s.key }) };
+  });
+  const own = added.flatMap((a): Running[] =>
+    a.over || a.endsAt === null
+      ? []
+      : [{ id: a.id, words: a.words, endsAt: a.endsAt, stop: () => void say('timer', { id: a.id, stopped: true }) }],
+  );
+  return [...ofPlan, ...own].sort((a, b) => a.endsAt - b.endsAt);
+}
+
+/** Each timer knocks once when it is over. */
+export function useTimerKnocks(timers: readonly Running[], now: number): void {
+  const rung = useRef(new Set<string>());
   useEffect(() => {
-    for (const t of state.timers) {
-      if ((now - t.startedAt) / 60_000 < t.minutes || rung.current.has(t.stepIndex)) continue;
-      rung.current.add(t.stepIndex);
+    for (const t of timers) {
+      if (now < t.endsAt || rung.current.has(t.id)) continue;
+      rung.current.add(t.id);
       knock();
     }
-  }, [now, state.timers]);
-  if (state.timers.length === 0) return null;
+  }, [now, timers]);
+}
+
+/** Everything that waits by the clock, several at once. */
+export function Timers({ timers, now }: { timers: readonly Running[]; now: number }) {
+  if (timers.length === 0) return null;
   return (
     <ul className="plain-list bench-timers" aria-label="Timers">
-      {state.timers.map((t) => {
-        const s = run.plan.steps[t.stepIndex];
-        const leftS = t.minutes * 60 - (now - t.startedAt) / 1000;
-        if (!s) return null;
+      {timers.map((t) => {
+        const leftS = (t.endsAt - now) / 1000;
         return (
-          <li key={t.stepIndex} className={leftS < 0 ? 'over' : ''}>
+          <li key={t.id} className={leftS < 0 ? 'over' : ''}>
             <strong style={{ fontSize: 30 }}>{timer(leftS)}</strong>
             <span style={{ fontSize: 19 }}>
-              {stepWord(s).toLowerCase()}, {run.plan.items[s.itemIndex]?.document.title}
+              {t.words}
               {leftS < 0 ? ': take it out' : ''}
             </span>
-            <button type="button" className="press quiet" style={{ minHeight: 64 }} onClick={() => onStop(t.stepIndex)}>
+            <button type="button" className="press quiet" style={{ minHeight: 64 }} onClick={t.stop}>
               Out
             </button>
           </li>

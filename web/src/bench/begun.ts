@@ -8,6 +8,12 @@ import type { RunPlan } from './run';
 /** Thickness a lid of rolled-out dough comes to in the oven, a multiple (estimate). */
 const rise = 1.15;
 
+/** Whose dough an item is made of, where it is not its own. */
+function doughOf({ doughs }: BakePlanResult, n: number): { doughOf?: number } {
+  const [leader, ...others] = doughs.find((d) => d.members.some((m) => m.index === n))?.members ?? [];
+  return leader && others.some((m) => m.index === n) ? { doughOf: leader.index } : {};
+}
+
 /** What a run is begun from: the plan and its inputs, copied as they stand now. */
 export function begun(
   plan: BakePlanResult,
@@ -36,6 +42,7 @@ export function begun(
         ...(p.filling.raw || i.document.filling.layered ? {} : { mixedEachG: p.filling.eachG }),
         ticks: p.seal.ticks,
         ...(p.oven.company ? { company: p.oven.company } : {}),
+        ...doughOf(plan, n),
         ...(p.filling.cover ? { coverG: p.filling.cover.grams } : {}),
         ...(p.dough.facts ? { parts: p.dough.facts.parts, firstLotPct: p.dough.facts.firstLotPct } : {}),
         ...(i.document.dough.waterFactor ? { waterFactor: i.document.dough.waterFactor } : {}),

@@ -9,8 +9,8 @@ jest.mock('./sounds', () => ({ knock: jest.fn(), doubleKnock: jest.fn() }));
 
 const minutesAgo = (minutes: number) => Date.now() - minutes * 60_000;
 const panel = () => screen.findByRole('region', { name: 'Minutes left before the fat is too soft' });
-const timers = () => screen.queryByRole('list', { name: 'Timers' });
-const said = async () => (await benchStore.events.orderBy('id').toArray()).filter((e) => !/^(next|begin) /.test(e.id));
+const waits = () => screen.findByRole('list', { name: 'What waits' });
+const said = async () => (await benchStore.events.orderBy('id').toArray()).filter((e) => !e.id.startsWith('set '));
 
 beforeEach(async () => {
   jest.spyOn(console, 'error').mockImplementation(() => undefined);
@@ -66,7 +66,7 @@ describe('at the bench', () => {
     await heading('Mix');
     fireEvent.keyDown(document.body, { key: 'Backspace' });
     await heading('Weigh for Hand pies');
-    expect((await said()).map((e) => e.type).sort()).toEqual(['back', 'next']);
+    expect((await said()).map((e) => e.type).sort()).toEqual(['begin', 'done', 'undo']);
   });
   it('the space bar on a press that has the focus presses it, and does not go on', async () => {
     new FakeServer();
@@ -85,21 +85,24 @@ describe('at the bench', () => {
     await runAt(run, stepIndex(run, 'rest'));
     open('/bench');
     await screen.findByText('planned');
-    expect(timers()).toBeNull();
+    expect(within(await waits()).queryByText(/rest, Hand pies/)).toBeNull();
     fireEvent.keyDown(document.body, { key: ' ' });
-    const list = await screen.findByRole('list', { name: 'Timers' });
-    expect(list.textContent).toMatch(/\d+:\d\d.*rest, Hand pies/);
-    fireEvent.click(within(list).getByRole('button', { name: 'Out' }));
-    await waitFor(() => expect(timers()).toBeNull());
-    expect((await said()).find((e) => e.type === 'timerStop')?.data).toEqual({ stepIndex: stepIndex(run, 'rest') });
+    await waitFor(async () => expect((await waits()).textContent).toMatch(/Fridge\d+min, rest, Hand pies/));
+    // nothing of the next is begun by it
+    expect(screen.getByText('ready in')).toBeTruthy();
+    fireEvent.click(within(await waits()).getByRole('button', { name: 'Out: rest, Hand pies' }));
+    await waitFor(async () => expect((await waits()).textContent).toMatch(/Bench.*after: rest, Hand pies/));
+    const rest = run.plan.steps[stepIndex(run, 'rest')];
+    expect((await said()).find((e) => e.type === 'done')?.data).toEqual({ step: `0/${rest?.id}` });
   });
   it('a timer that is over says so and knocks once', async () => {
     new FakeServer();
     const run = runOf([['handPies', 'roughPuff']], minutesAgo(300));
     const rest = stepIndex(run, 'rest');
-    await runAt(run, rest + 1);
+    await runAt(run, rest, eventOf(run, 'begin', 1, { step: `0/${run.plan.steps[rest]?.id}` }));
     open('/bench');
-    expect((await screen.findByRole('list', { name: 'Timers' })).textContent).toMatch(/−\d+:\d\d.*take it out/);
+    expect((await waits()).textContent).toMatch(/\d+ over, rest/);
+    expect(screen.getByText('not begun, takes')).toBeTruthy();
     expect(sounds.knock).toHaveBeenCalledTimes(1);
   });
   it('pieces are counted, one press each, and drawn as done', async () => {
@@ -190,7 +193,10 @@ describe('the minutes left', () => {
     const run = runOf([['handPies', 'roughPuff']], minutesAgo(1));
     await runAt(run, stepIndex(run, 'bake'));
     open('/bench');
-    expect((await panel()).textContent).toMatch(/to the table.*18:30/);
+    expect(screen.queryByRole('region', { name: /Minutes left/ })).toBeNull();
+    expect((await screen.findByRole('region', { name: 'What waits, and where' })).textContent).toMatch(
+      /The table at .*18:30/,
+    );
   });
   it('under the band are minutes to stand', async () => {
     new FakeServer();

@@ -1,4 +1,5 @@
-import { isWait, type BenchRun } from './run';
+import { keyOf } from '@crustallum/core/plan/steps/key';
+import { isWait, type BenchRun, type BenchState } from './run';
 
 /** What a cure costs the day: minutes that are free anyway, minutes by which the table is later, and when the oven is wanted. */
 export interface Cost {
@@ -11,13 +12,14 @@ export interface Cost {
  * Minutes in the cold set against what the rest of this pie's day can give: pauses between its steps, and waits that the plan
  * lets last longer than they must; being late or early by now counts too.
  */
-export function costOf(run: BenchRun, index: number, now: number, stepLeftMin: number, cureMin: number): Cost {
-  const { steps, items, serveAt } = run.plan;
-  const step = steps[index];
+export function costOf(run: BenchRun, state: BenchState, now: number, stepLeftMin: number, cureMin: number): Cost {
+  const { items } = run.plan;
+  const { steps, serveAt } = state.now.plan;
+  const { step } = state;
   if (!step) return { freeMin: 0, laterMin: 0, ovenAtMin: null };
   const line = items[step.itemIndex]?.line;
   const own = steps
-    .slice(index)
+    .slice(steps.findIndex((s) => keyOf(s) === state.key))
     .filter((s) => s.itemIndex === step.itemIndex && s.strand === 'pastry')
     .sort((a, b) => a.startMin - b.startMin);
   let slack = 0;

@@ -5,7 +5,12 @@ import type { BenchEvent } from './run';
 /** Events sent at once: well under what the server takes. */
 const lot = 200;
 
-type Posted = 'sent' | 'unreachable' | { refused: string };
+type Posted = { answer: unknown } | 'unreachable' | { refused: string };
+/** What the server says of a lot: the number of each that it has, and which it would not have. */
+interface Taken {
+  numbers?: Record<string, number>;
+  refused?: ({ id: string } & Refusal)[];
+}
 
 async function post(path: string, body: unknown): Promise<Posted> {
   let answer: Response;
@@ -18,22 +23,16 @@ async function post(path: string, body: unknown): Promise<Posted> {
   } catch {
     return 'unreachable';
   }
-  if (answer.ok) return 'sent';
+  if (answer.ok) return { answer: await answer.json().catch(() => ({})) };
   // a busy or failing server is asked again; what it refuses it will refuse again
   if (answer.status >= 500 || answer.status === 429 || answer.status === 408) return 'unreachable';
   const said = (await answer.json().catch(() => ({}))) as { errors?: Refusal[] };
   const first = said.errors?.[0];
-  return { refused: first ? `${first.field}: ${first.code}` : `status ${answer.status}` };
+  return { refused: first ? because(first) : `status ${answer.status}` };
 }
 
-const asSent = ({ id, type, at, data, device = '', sequence = 0 }: BenchEvent) => ({
-  id,
-  type,
-  at,
-  data,
-  device,
-  sequence,
-});
+const asSent = ({ runId: _, sent: __, number: ___, refused: ____, ...event }: BenchEvent) => event;
+const because = ({ field, code }: Refusal): string => `${field}: ${code}`;
 const mark = (events: readonly BenchEvent[], changes: Pick<BenchEvent, 'sent' | 'refused'>) =>
   benchStore.events.bulkUpdate(events.map((e) => ({ key: e.id, changes })));
 
@@ -54,7 +53,7 @@ async function sendAll(): Promise<boolean> {
   for (const { id, bakeId, startedAt, plan } of await benchStore.runs.where('sent').equals(0).toArray()) {
     const posted = await post('runs', { id, bakeId, startedAt, plan });
     if (posted === 'unreachable') return false;
-    await benchStore.runs.update(id, posted === 'sent' ? { sent: 1 } : { sent: 2, refused: posted.refused });
+    await benchStore.runs.update(id, 'refused' in posted ? { sent: 2, refused: posted.refused } : { sent: 1 });
   }
   const waiting = await benchStore.events.where('sent').equals(0).sortBy('sequence');
   for (const runId of new Set(waiting.map((e) => e.runId))) {
@@ -70,11 +69,25 @@ async function sendAll(): Promise<boolean> {
   return true;
 }
 
+/** What is on the server with its number; what it would not have by name is set aside, and holds up nothing. */
+async function markAnswered(events: readonly BenchEvent[], { numbers = {}, refused = [] }: Taken): Promise<void> {
+  await benchStore.events.bulkUpdate(
+    events.map(({ id }) => {
+      const no = refused.find((r) => r.id === id);
+      const number = numbers[id];
+      return {
+        key: id,
+        changes: no ? { sent: 2, refused: because(no) } : { sent: 1, ...(number === undefined ? {} : { number }) },
+      };
+    }),
+  );
+}
+
 /** One lot; where it is refused, each half of it by itself, until only what is refused is left. */
 async function sendLot(runId: string, events: readonly BenchEvent[]): Promise<boolean> {
   const posted = await post(`runs/${runId}/events`, { events: events.map(asSent) });
   if (posted === 'unreachable') return false;
-  if (posted === 'sent') await mark(events, { sent: 1 });
+  if ('answer' in posted) await markAnswered(events, posted.answer as Taken);
   else if (events.length === 1) await mark(events, { sent: 2, refused: posted.refused });
   else {
     const middle = Math.ceil(events.length / 2);

@@ -4,9 +4,8 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { probe } from '../devices/probe';
 import { learnt, probedOf } from '../log/probed';
 import { FakeServer, heading, open } from '../testing/household';
-import { eventOf, runAt, runOf, stepIndex } from '../testing/runs';
+import { eventOf, runAt, runOf, stateAt, stepIndex, upTo } from '../testing/runs';
 import { costOf } from './delay';
-import { benchState } from './run';
 import { pulledLine, readingsOf } from './useProbe';
 import { warmthNow } from './warmth';
 
@@ -43,10 +42,7 @@ describe('readings of a probe', () => {
     expect(pulled.stretches[at]?.value[0]).toBe(now.value[0]);
     expect(pulled.stretches[at]?.at.at(-1)).toBeLessThanOrEqual((line.stretches[at]?.minutes ?? 0) + 1e-6);
     expect(pulled.stretches[at + 1]?.value[0]).toBe((line.stretches[at + 1]?.value[0] ?? 0) + 1);
-    const state = benchState(
-      run,
-      Array.from({ length: turns }, (_, i) => eventOf(run, 'next', i * 1e-4)),
-    );
+    const state = stateAt(run, upTo(run, turns), 5);
     const moment = began + 5 * 60_000;
     expect(warmthNow(run, state, moment, pulled)?.value).toBeGreaterThan(
       warmthNow(run, state, moment)?.value as number,
@@ -63,19 +59,20 @@ describe('readings of a probe', () => {
 
 describe('what a cure costs the day', () => {
   const serve = Date.parse(run.plan.serveAt);
+  const atTurns = stateAt(run, upTo(run, turns), 5);
   const plannedEnd = (index: number) => {
     const s = run.plan.steps[index];
     return serve + ((s?.startMin ?? 0) + (s?.minutes ?? 0)) * 60_000;
   };
   it('is later by the cure where nothing has slack, and by more where the cook is late', () => {
-    const onTime = costOf(run, turns, plannedEnd(turns), 0, 20);
-    const late = costOf(run, turns, plannedEnd(turns) + 30 * 60_000, 0, 20);
+    const onTime = costOf(run, atTurns, plannedEnd(turns), 0, 20);
+    const late = costOf(run, atTurns, plannedEnd(turns) + 30 * 60_000, 0, 20);
     expect(onTime.laterMin + onTime.freeMin).toBeGreaterThanOrEqual(20 - 1e-6);
     expect(late.laterMin).toBeCloseTo(onTime.laterMin + 30, 3);
     expect(onTime.ovenAtMin).toBeLessThan(0);
   });
   it('is free while the cook is ahead of the plan', () => {
-    expect(costOf(run, turns, plannedEnd(turns) - 60 * 60_000, 0, 20)).toMatchObject({ laterMin: 0, freeMin: 20 });
+    expect(costOf(run, atTurns, plannedEnd(turns) - 60 * 60_000, 0, 20)).toMatchObject({ laterMin: 0, freeMin: 20 });
   });
 });
 

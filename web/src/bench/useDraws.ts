@@ -1,24 +1,29 @@
 import { partName, type FormulaPart } from '@crustallum/core/dough/formula';
 import { flourIds } from '@crustallum/core/ingredients/table';
+import { keyOf } from '@crustallum/core/plan/steps/key';
 import { useEffect, useRef, useState } from 'react';
 import type { DrawInput, LarderThing } from '@crustallum/core/contracts/larder';
 import { useDrawLarderMutation, useLarderQuery, useUndoDrawMutation } from '../api/api';
-import type { BenchEvent, BenchRun, BenchState } from './run';
+import type { BenchRun, BenchState } from './run';
+import { device } from './screen';
 import { actualParts, weighingOf } from './weighing';
 
 const keptKey = (runId: string) => `crustallum.draws.${runId}`;
-/** By step: the id under which its weighing is drawn, and whether the larder has it. The id outlives a lost answer. */
+/** By step: the press that ended its weighing, under whose id it is drawn, and whether the larder has it, or would not. */
 type Kept = Record<string, { id: string; drawn: boolean }>;
-const keptOf = (runId: string): Kept => {
-  const kept = JSON.parse(localStorage.getItem(keptKey(runId)) ?? '{}') as Record<string, string | Kept[string]>;
-  // before, only the id was kept
+const keptOf = ({ id, plan }: BenchRun): Kept => {
+  const kept = JSON.parse(localStorage.getItem(keptKey(id)) ?? '{}') as Record<string, string | Kept[string]>;
+  // before, steps went by their place, and only the id was kept
   return Object.fromEntries(
-    Object.entries(kept).map(([step, of]) => [step, typeof of === 'string' ? { id: of, drawn: true } : of]),
+    Object.entries(kept).map(([step, of]) => {
+      const placed = /^\d+$/.test(step) ? plan.steps[Number(step)] : undefined;
+      return [placed ? keyOf(placed) : step, typeof of === 'string' ? { id: of, drawn: true } : of];
+    }),
   );
 };
-const keep = (runId: string, step: number, of: Kept[string] | null) => {
-  const { [step]: _, ...others } = keptOf(runId);
-  localStorage.setItem(keptKey(runId), JSON.stringify(of ? { ...others, [step]: of } : others));
+const keep = (run: BenchRun, step: string, of: Kept[string] | null) => {
+  const { [step]: _, ...others } = keptOf(run);
+  localStorage.setItem(keptKey(run.id), JSON.stringify(of ? { ...others, [step]: of } : others));
 };
 /** Refused for good, so that nothing was drawn; a lost answer or a failing server leaves that open. */
 const refusedForGood = (error: unknown): boolean => {
@@ -51,46 +56,47 @@ export function takesOf(parts: readonly FormulaPart[], larder: readonly LarderTh
 const tryAgainMs = 10_000;
 
 /**
- * Stock goes down when a dough has been weighed, and comes back when the cook steps back over it. Each weighing keeps its id
- * until the larder has answered: sent again after a lost answer, it is drawn once.
+ * Stock goes down when a dough has been weighed, and comes back when that is taken back. It is drawn by the screen that pressed,
+ * under the id of that press: sent again after a lost answer, it is drawn once.
  */
-export function useDraws(run: BenchRun, state: BenchState, events: readonly BenchEvent[]): void {
+export function useDraws(run: BenchRun, { now }: BenchState): void {
   const { data: larder } = useLarderQuery();
   const [draw] = useDrawLarderMutation();
   const [undo] = useUndoDrawMutation();
   const [tries, setTries] = useState(0);
-  const asking = useRef(new Set<number>());
+  const asking = useRef(new Set<string>());
   useEffect(() => {
     if (!larder) return;
     let again: ReturnType<typeof setTimeout> | undefined;
-    const ask = (step: number, sent: Promise<{ error?: unknown }>, done: (error: unknown) => void) => {
+    const ask = (step: string, last: boolean, sent: Promise<{ error?: unknown }>, done: (error: unknown) => void) => {
       asking.current.add(step);
       void sent.then(({ error }) => {
         asking.current.delete(step);
         done(error);
-        if (error !== undefined && !refusedForGood(error)) again = setTimeout(() => setTries((n) => n + 1), tryAgainMs);
+        const lost = error !== undefined && !refusedForGood(error);
+        // what was put back may be drawn anew; what could not be said is said again
+        if (lost || !last) again = setTimeout(() => setTries((n) => n + 1), lost ? tryAgainMs : 0);
       });
     };
-    run.plan.steps.forEach((step, i) => {
+    for (const [key, { step, done }] of now.steps) {
       const item = run.plan.items[step.itemIndex];
-      if (step.code !== 'weigh' || !item?.parts || asking.current.has(i)) return;
-      const known = keptOf(run.id)[i];
-      if (i < state.index && !known?.drawn) {
-        const takes = takesOf(actualParts(item, weighingOf(events, step.itemIndex)), larder);
-        if (takes.length === 0) return;
-        const id = known?.id ?? crypto.randomUUID();
-        keep(run.id, i, { id, drawn: false });
-        ask(i, draw({ id, takes }), (error) => {
-          if (error === undefined) keep(run.id, i, { id, drawn: true });
-          else if (refusedForGood(error)) keep(run.id, i, null);
-        });
-      } else if (i >= state.index && known) {
-        ask(i, undo(known.id), (error) => {
+      if (step.code !== 'weigh' || !item?.parts || asking.current.has(key)) continue;
+      const known = keptOf(run)[key];
+      if (known && known.id !== done?.event) {
+        ask(key, false, undo(known.id), (error) => {
           // a weighing the larder never had has nothing to put back
-          if (error === undefined || refusedForGood(error)) keep(run.id, i, null);
+          if (error === undefined || refusedForGood(error)) keep(run, key, null);
+        });
+      } else if (done && !known?.drawn && (known || done.device === device())) {
+        const takes = takesOf(actualParts(item, weighingOf(now.events, step.itemIndex)), larder);
+        if (takes.length === 0) continue;
+        keep(run, key, { id: done.event, drawn: false });
+        ask(key, true, draw({ id: done.event, takes }), (error) => {
+          // what the larder would not have is not asked again
+          if (error === undefined || refusedForGood(error)) keep(run, key, { id: done.event, drawn: true });
         });
       }
-    });
+    }
     return () => clearTimeout(again);
-  }, [larder, run, state.index, events, draw, undo, tries]);
+  }, [larder, run, now, draw, undo, tries]);
 }

@@ -1,11 +1,11 @@
-import type { RunEventType } from '@crustallum/core/contracts/run';
+import type { RunEventInput } from '@crustallum/core/contracts/run';
 import type { ColdLine } from '@crustallum/core/plan/coldLine/line';
 import type { ItemPlan } from '@crustallum/core/plan/item';
 import type { Recalibrated } from '@crustallum/core/plan/questions/recalibrate';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { probe } from '../devices/probe';
 import { planner } from '../workers/planner';
-import type { BenchEvent, BenchRun } from './run';
+import type { BenchRun, Say } from './run';
 import type { Warmth } from './warmth';
 
 const readEveryMs = 20_000;
@@ -20,7 +20,7 @@ export interface Reading {
 }
 
 /** What a probe read in this run, in the order it was read. */
-export const readingsOf = (events: readonly BenchEvent[]): Reading[] =>
+export const readingsOf = (events: readonly RunEventInput[]): Reading[] =>
   events
     .filter((e) => e.type === 'probe' && typeof e.data['valueC'] === 'number')
     .map((e) => ({
@@ -58,12 +58,12 @@ export function pulledLine(line: ColdLine, stepId: string, now: Recalibrated, la
 // eslint-disable-next-line max-lines-per-function -- one hook, one reading from asked to kept
 export function useProbe(
   run: BenchRun,
-  events: readonly BenchEvent[],
+  events: readonly RunEventInput[],
   itemIndex: number | undefined,
   warmth: Warmth | null,
   /** The minute of its step the piece in hand stands at, now. */
   minuteNow: () => number,
-  say: (type: RunEventType, data?: Record<string, unknown>) => Promise<void>,
+  say: Say,
 ) {
   const [on, setOn] = useState(false);
   const [odd, setOdd] = useState<number | null>(null);

@@ -1,6 +1,8 @@
 import type { TimedStep } from '@crustallum/core/plan/steps/codes';
 import { useEffect, useState } from 'react';
-import { benchState, sealedShare } from './run';
+import { inHand, offered } from '@crustallum/core/bench/offer';
+import { nowOf, sealedShare } from './run';
+import { device } from './screen';
 
 export interface RunOfBake {
   /** Share of its pies that are closed: what lights Today's lanterns. */
@@ -15,8 +17,11 @@ async function look(bakeId: string): Promise<RunOfBake> {
   const { eventsOf, latestRunOf } = await import('./benchStore');
   const run = await latestRunOf(bakeId);
   if (!run) return noRun;
-  const state = benchState(run, await eventsOf(run.id));
-  return { sealed: sealedShare(run, state), inHand: state.finished ? null : (run.plan.steps[state.index] ?? null) };
+  const now = nowOf(run, await eventsOf(run.id));
+  const asking = { cook: null, device: device() };
+  const next = inHand(now, asking) ?? offered(now, asking, Date.now())?.now;
+  const over = now.finishedAt !== null || run.finishedAt !== null;
+  return { sealed: sealedShare(now), inHand: over ? null : (next?.step ?? null) };
 }
 
 /** How far a bake's latest run on this device has come. */

@@ -1,6 +1,7 @@
 import type { RunEventType } from '@crustallum/core/contracts/run';
-import { eventOf, runOf, stepIndex } from '../testing/runs';
-import { benchState, isWait, sealedShare, type BenchEvent } from './run';
+import { keyOf } from '@crustallum/core/plan/steps/key';
+import { eventOf, runOf, stateAt, stepIndex, upTo as setTo } from '../testing/runs';
+import { isWait, sealedShare, type BenchEvent } from './run';
 import { callsBetween, warmthNow } from './warmth';
 
 const began = Date.parse('2026-12-12T09:00:00.000Z');
@@ -8,13 +9,17 @@ const run = runOf([['handPies', 'roughPuff'], ['filoCoil']], began);
 const event = (type: RunEventType, minute: number, data: Record<string, unknown> = {}): BenchEvent =>
   eventOf(run, type, minute, data);
 const indexOf = (code: string) => stepIndex(run, code);
-/** All presses up to a step at minute nought, then what follows. */
-const upTo = (index: number, ...more: BenchEvent[]) =>
-  benchState(run, [
-    ...Array.from({ length: index }, (_, i) => event('next', i * 1e-4)),
-    event('begin', index * 1e-4),
-    ...more,
-  ]);
+/** Everything up to a step at minute nought, then what follows at that step. */
+const upTo = (index: number, ...more: BenchEvent[]) => {
+  const set = setTo(run, index);
+  const step = run.plan.steps[index];
+  const since = more.map((e, i) => ({
+    ...e,
+    data: { ...(step ? { step: keyOf(step) } : {}), ...e.data },
+    lamport: set.length + 1 + i,
+  }));
+  return stateAt(run, [...set, ...since], 25);
+};
 const at = (minute: number) => began + minute * 60_000;
 const rolling = indexOf('rollOut');
 
@@ -66,7 +71,9 @@ describe('the fat in hand', () => {
   });
   it('starts anew with the next step', () => {
     const cure = { minutes: 10, at: [0, 10], value: [18, 9] };
-    const moved = upTo(rolling, event('cold', 20, { into: true, cure }), event('next', 21));
+    const next = run.plan.steps.findIndex((s, i) => i > rolling && s.kind === 'bench');
+    const begun = event('begin', 21, { step: keyOf(run.plan.steps[next] as (typeof run.plan.steps)[0]) });
+    const moved = upTo(rolling, event('cold', 20, { into: true, cure }), event('done', 21), begun);
     expect(moved.cold).toBeNull();
     expect(moved.warming).toEqual({ since: at(21), minute: 0 });
   });
@@ -84,20 +91,20 @@ describe('the calls', () => {
 
 describe('the lanterns of Today', () => {
   it('are dark before the first pie is closed and all lit after the last', () => {
-    expect(sealedShare(run, upTo(0))).toBe(0);
-    expect(sealedShare(run, upTo(run.plan.steps.length))).toBe(1);
+    expect(sealedShare(upTo(0).now)).toBe(0);
+    expect(sealedShare(upTo(run.plan.steps.length).now)).toBe(1);
   });
   it('never go out while work goes forward', () => {
     let before = 0;
     for (let i = 0; i <= run.plan.steps.length; i++) {
-      const share = sealedShare(run, upTo(i));
+      const share = sealedShare(upTo(i).now);
       expect(share).toBeGreaterThanOrEqual(before);
       before = share;
     }
   });
   it('count the pieces of the step in hand', () => {
     const filling = indexOf('fillSeal');
-    const share = sealedShare(run, upTo(filling, event('piece', 1, { by: 1 })));
-    expect(share).toBeGreaterThan(sealedShare(run, upTo(filling)));
+    const share = sealedShare(upTo(filling, event('piece', 1, { by: 1 })).now);
+    expect(share).toBeGreaterThan(sealedShare(upTo(filling).now));
   });
 });

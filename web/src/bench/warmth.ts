@@ -17,16 +17,15 @@ export interface Warmth {
   feel: Feel;
 }
 
-/** Null where nothing warms: in a wait, after the last step, or where the fat never gets too soft within two hours. */
+/** Null where nothing warms: in a wait, before it is begun, after the last step, or where the fat never gets too soft within two hours. */
 export function warmthNow(run: BenchRun, state: BenchState, now: number, pulled?: ColdLine): Warmth | null {
-  const step = run.plan.steps[state.index];
+  const step = state.standing === 'inHand' ? state.step : undefined;
   const line = step && !isWait(step) ? (pulled ?? run.plan.items[step.itemIndex]?.line) : undefined;
   const stretch = line?.stretches.find((s) => s.stepId === step?.id);
   if (!line || !stretch || stretch.leavesBandAt === null) return null;
   const leaf = line.medium === 'leaf';
   const edge = leaf ? line.band.low : line.band.high;
   const surroundings = leaf ? 0 : run.plan.kitchen.roomC;
-  // what is still in the cold does not warm
   const warmed = Math.max(0, state.warming.minute + (now - state.warming.since) / 60_000);
   const value = state.cold ? inTheCold(state.cold, now) : forecastAt(stretch, edge, surroundings, warmed);
   const minute = state.cold ? minuteOf(stretch, edge, value) : warmed;

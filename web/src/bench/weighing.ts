@@ -1,6 +1,7 @@
 import type { FormulaPart } from '@crustallum/core/dough/formula';
 import { ingredientOf } from '@crustallum/core/ingredients/table';
-import type { BenchEvent, RunPlan } from './run';
+import type { RunEventInput } from '@crustallum/core/contracts/run';
+import type { RunPlan } from './run';
 
 export interface Weighed {
   id: string;
@@ -35,7 +36,7 @@ const nothingWeighed: Weighing = {
 };
 
 /** Plays the weighing of one item; an undo takes back the last. */
-export function weighingOf(events: readonly BenchEvent[], itemIndex: number): Weighing {
+export function weighingOf(events: readonly RunEventInput[], itemIndex: number): Weighing {
   let now = nothingWeighed;
   for (const e of events) {
     if (Number(e.data['itemIndex']) !== itemIndex) continue;

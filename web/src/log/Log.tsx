@@ -4,7 +4,8 @@ import { partName } from '@crustallum/core/dough/formula';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { benchStore, eventsOf } from '../bench/benchStore';
-import { benchState, type BenchEvent, type BenchRun } from '../bench/run';
+import { keyOf } from '@crustallum/core/plan/steps/key';
+import { nowOf, tookMin, type BenchEvent, type BenchRun } from '../bench/run';
 import { actualParts, inThePot, pouredPart, weighingOf, type Weighing } from '../bench/weighing';
 import { feltParts } from '@crustallum/core/filling/byFeel';
 import type { LogAnswersInput, LogEntry } from '@crustallum/core/contracts/log';
@@ -187,13 +188,11 @@ function useRun(runId: string | null): Ran | null {
 
 function draftOf({ run, events }: Ran, index: number, title: string): Draft {
   const item = run.plan.items[index];
-  const { actual } = benchState(run, events);
-  const probed = probedOf(events, index);
-  const steps = run.plan.steps.flatMap((s, i) => {
-    if (s.itemIndex !== index) return [];
-    const ran = actual[i];
-    return [{ word: stepWord(s), plannedMin: s.minutes, actualMin: ran?.to ? (ran.to - ran.from) / 60_000 : null }];
-  });
+  const { plan, steps: ran, events: stood } = nowOf(run, events);
+  const probed = probedOf(stood, index);
+  const steps = plan.steps.flatMap((s) =>
+    s.itemIndex === index ? [{ word: stepWord(s), plannedMin: s.minutes, actualMin: tookMin(ran.get(keyOf(s))) }] : [],
+  );
   return {
     title,
     date: (run.finishedAt ?? new Date().toISOString()).slice(0, 10),
@@ -209,8 +208,8 @@ function draftOf({ run, events }: Ran, index: number, title: string): Draft {
       steps,
       ...(run.plan.people?.length ? { people: run.plan.people } : {}),
       ...(probed.length ? { probed } : {}),
-      ...(item ? weighedOf(item, weighingOf(events, index)) : {}),
-      ...(item ? pouredOf(item, weighingOf(events, index)) : {}),
+      ...(item ? weighedOf(item, weighingOf(stood, index)) : {}),
+      ...(item ? pouredOf(item, weighingOf(stood, index)) : {}),
     },
     bakeId: run.bakeId,
     runId: run.id,

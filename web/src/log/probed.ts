@@ -1,4 +1,4 @@
-import type { BenchEvent } from '../bench/run';
+import type { RunEventInput } from '@crustallum/core/contracts/run';
 import type { KitchenInput } from '@crustallum/core/contracts/kitchen';
 
 const fields = ['benchFactor', 'fridgeFactor'] as const;
@@ -8,7 +8,7 @@ export interface Probed {
 }
 
 /** What a run's probe found of bench and fridge for one item: the last of each, as it had the most readings. */
-export function probedOf(events: readonly BenchEvent[], itemIndex: number): Probed[] {
+export function probedOf(events: readonly RunEventInput[], itemIndex: number): Probed[] {
   const found = new Map<Probed['field'], number>();
   for (const e of events) {
     const keeps = e.data['keeps'] as Partial<Probed> | undefined;

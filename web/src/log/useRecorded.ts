@@ -3,7 +3,8 @@ import type { ItemPlan } from '@crustallum/core/plan/item';
 import { asWorked, minutesOutside } from '@crustallum/core/plan/coldLine/recorded';
 import type { TimedStep } from '@crustallum/core/plan/steps/codes';
 import { useEffect, useState } from 'react';
-import { benchState, type BenchEvent, type BenchRun } from '../bench/run';
+import { keyOf } from '@crustallum/core/plan/steps/key';
+import { nowOf, tookMin, type BenchEvent, type BenchRun } from '../bench/run';
 import { readingsOf } from '../bench/useProbe';
 import { askedLine, type Recorded } from '../desk/lines';
 import { useAppDispatch } from '../desk/store';
@@ -12,16 +13,16 @@ import { learnt, probedOf } from './probed';
 
 /** Minutes every step of an item really took, by its id, and the steps with their real times. */
 export function workedSteps(run: BenchRun, events: readonly BenchEvent[], itemIndex: number) {
-  const { actual } = benchState(run, events);
-  const serve = Date.parse(run.plan.serveAt);
+  const { steps: ran, plan } = nowOf(run, events);
+  const serve = Date.parse(plan.serveAt);
   const minutes = new Map<string, number>();
-  const steps = run.plan.steps.flatMap((s, i): TimedStep[] => {
+  const steps = plan.steps.flatMap((s): TimedStep[] => {
     if (s.itemIndex !== itemIndex) return [];
-    const ran = actual[i];
-    if (!ran?.to) return [s];
-    const took = (ran.to - ran.from) / 60_000;
+    const own = ran.get(keyOf(s));
+    const took = tookMin(own);
+    if (took === null || !own?.begun) return [s];
     minutes.set(s.id, took);
-    return [{ ...s, minutes: took, startMin: (ran.from - serve) / 60_000 }];
+    return [{ ...s, minutes: took, startMin: (own.begun.at - serve) / 60_000 }];
   });
   return { minutes, steps };
 }

@@ -4,7 +4,10 @@ import { plainKitchen, starterItem, starterMeal } from '@crustallum/core/plan/st
 import type { ItemInput } from '@crustallum/core/contracts/item';
 import { begun } from '../bench/begun';
 import { benchStore, startRun } from '../bench/benchStore';
-import type { BenchEvent, BenchRun } from '../bench/run';
+import { keyOf } from '@crustallum/core/plan/steps/key';
+import type { TimedStep } from '@crustallum/core/plan/steps/codes';
+import { isWait, nowOf, stateOf, type BenchEvent, type BenchRun, type BenchState } from '../bench/run';
+import { device } from '../bench/screen';
 import type { Pastry, Product } from '@crustallum/core/contracts/products';
 
 /** A run of these items as the bench would begin it, planned by the core. */
@@ -47,12 +50,32 @@ export const eventOf = (
   sent: 1,
 });
 
-/** Puts a run on the device with the presses that brought it to a step, all made in its first moment. */
+const keyAt = (run: BenchRun, index: number): string => keyOf(run.plan.steps[index] as TimedStep);
+
+/** What brings a run to a step, all in its first moment: what is before it done or put where it waits, work of its own begun. */
+export function upTo(run: BenchRun, index: number): BenchEvent[] {
+  const made = run.plan.steps.slice(0, index).flatMap((s, i) => {
+    const step = { step: keyAt(run, i) };
+    return [eventOf(run, 'begin', i * 1e-4, step), ...(isWait(s) ? [] : [eventOf(run, 'done', i * 1e-4, step)])];
+  });
+  const own = run.plan.steps[index];
+  if (own && !isWait(own) && own.kind !== 'tend')
+    made.push(eventOf(run, 'begin', index * 1e-4, { step: keyAt(run, index) }));
+  return made.map((e, i) => ({ ...e, id: `set ${i}`, device: device(), sequence: i, lamport: i + 1 }));
+}
+
+/** Puts a run on the device as it stands at a step, with what happened since. */
 export async function runAt(run: BenchRun, index: number, ...more: BenchEvent[]): Promise<void> {
   await benchStore.runs.clear();
   await benchStore.events.clear();
   await startRun(run);
-  const presses = Array.from({ length: index }, (_, i) => eventOf(run, 'next', i * 1e-4));
-  // what still lies in the cold is taken out at once
-  await benchStore.events.bulkAdd([...presses, eventOf(run, 'begin', index * 1e-4), ...more]);
+  const set = upTo(run, index);
+  const since = more.map((e, i) => ({ ...e, device: device(), sequence: set.length + i, lamport: set.length + 1 + i }));
+  await benchStore.events.bulkAdd([...set, ...since]);
+}
+
+/** A run as the screen of all shows it, so many minutes after its beginning. */
+export function stateAt(run: BenchRun, events: readonly BenchEvent[], minute: number): BenchState {
+  const at = Date.parse(run.startedAt) + minute * 60_000;
+  return stateOf(run, nowOf(run, events), { cook: null, device: device() }, at);
 }
