@@ -72,9 +72,9 @@ export const test = base.extend<{ supper: Household; empty: Household }>({
       const put = Storage.prototype.setItem.bind(localStorage);
       Storage.prototype.setItem = (key, value) => key.startsWith('crustallum.picture:') || put(key, value);
       // the clock of a journey is moved: the clock of the house does not put it right again
-      const listen = EventTarget.prototype.addEventListener;
+      const listen = Reflect.get(EventTarget.prototype, 'addEventListener') as (...how: unknown[]) => void;
       EventSource.prototype.addEventListener = function (this: EventSource, type: string, ...how: unknown[]) {
-        if (type !== 'clock') listen.call(this, type, ...(how as [EventListener]));
+        if (type !== 'clock') listen.call(this, type, ...how);
       };
     });
     await use(context);
@@ -108,15 +108,40 @@ export async function accessible(page: Page): Promise<void> {
   ).toEqual([]);
 }
 
+/** What stands at the bench: the call, how it stands, the press and what is next. */
+const stands = (page: Page): Promise<string> =>
+  page.evaluate(() =>
+    ['.bench-now h1', '.bench-running .bench-label', '.bench-main', '.bench-next']
+      .map((part) => document.querySelector(part)?.textContent ?? '')
+      .join('|'),
+  );
+
+/** The next press at the bench, by hand or by the space bar; what is not ready is begun all the same. */
+export async function goOn(page: Page, by: 'space' | 'hand' = 'space'): Promise<void> {
+  const before = await stands(page);
+  if (before.includes('To the log')) return;
+  if (by === 'space') await page.keyboard.press('Space');
+  else await page.locator('.bench-main').click();
+  await expect.poll(() => stands(page)).not.toBe(before);
+  const early = page.getByRole('button', { name: 'Begin all the same' });
+  if (!(await early.isVisible())) return;
+  const asked = await stands(page);
+  await early.click();
+  await expect.poll(() => stands(page)).not.toBe(asked);
+}
+
 /** Goes on at the bench until it calls for this. */
 export async function benchAt(page: Page, call: string | RegExp): Promise<void> {
   const heading = page.getByRole('heading', { level: 1 });
   await expect(heading).not.toContainText('To the bench');
-  for (let n = 0; n < 60; n++) {
+  for (let n = 0; n < 120; n++) {
     const now = await heading.innerText();
-    if (typeof call === 'string' ? now === call : call.test(now)) return;
-    await page.keyboard.press('Space');
-    await expect(heading).not.toHaveText(now);
+    if (typeof call === 'string' ? now === call : call.test(now)) {
+      // offered, and not begun yet: ready or not
+      if ((await page.locator('.bench-main').innerText()).startsWith('Begin')) await goOn(page);
+      return;
+    }
+    await goOn(page);
   }
 }
 

@@ -1,4 +1,5 @@
 import { expect, type Page } from '@playwright/test';
+import { goOn } from '../household';
 
 type Station = 'brief' | 'dough' | 'folds' | 'filling' | 'cut' | 'seal' | 'oven' | 'clock';
 
@@ -119,22 +120,17 @@ export class Cook {
     const heading = page.getByRole('heading', { level: 1 });
     await expect(heading).not.toContainText('To the bench');
     const calls: string[] = [];
-    for (let n = 0; n < 90; n++) {
+    let before = '';
+    for (let n = 0; n < 180; n++) {
       const call = await page.locator('.bench-now').innerText();
-      const head = await page.locator('.bench-now h1').textContent();
+      // offered and then in hand it is one call
+      const told = `${await page.locator('.bench-now h1').innerText()} ${await page.locator('.bench-how').innerText()}`;
+      if (told === before) calls.pop();
+      before = told;
       calls.push(call);
       if (call.includes('All is done')) break;
       await page.clock.fastForward(5 * 60_000);
-      const at = await page.locator('.bench-next').innerText();
-      await page.locator('.bench-main').click();
-      // the next call, or the same one of another pie
-      const before = `${head}${at}`;
-      await page.waitForFunction(
-        (was) =>
-          `${document.querySelector('.bench-now h1')?.textContent}${document.querySelector<HTMLElement>('.bench-next')?.innerText}` !==
-          was,
-        before,
-      );
+      await goOn(page, 'hand');
     }
     return calls;
   }

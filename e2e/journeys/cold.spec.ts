@@ -69,9 +69,6 @@ test('a probe at the bench: it is read, the forecast follows it, and the log kee
   await page.goto(`${supper.url}/bench`);
   await page.getByRole('button', { name: 'Begin now' }).click();
   await benchAt(page, /^Turns/);
-  // it comes out of the cold early, and is known to
-  await page.getByRole('button', { name: 'Begin it early' }).click();
-  await page.getByRole('button', { name: 'Begin all the same' }).click();
   await page.getByRole('button', { name: 'Probe in' }).click();
   const panel = page.getByRole('region', { name: 'Minutes left before the fat is too soft' });
   for (let minute = 0; minute < 8; minute++) {

@@ -1,4 +1,4 @@
-import { accessible, benchAt, expect, test } from '../household';
+import { accessible, benchAt, expect, goOn, test } from '../household';
 
 const pasted = `Fish pie for the quay. Feeds a crowd.
 1 lb flour, 9 oz butter,
@@ -102,8 +102,7 @@ test('weighed at the bench: too much flour goes in, the rest follows, the larder
   await accessible(page);
   const done = page.getByRole('button', { name: 'To the log' });
   for (let i = 0; i < 80 && !(await done.isVisible()); i++) {
-    await page.locator('.bench-main').click();
-    await page.waitForTimeout(50);
+    await goOn(page, 'hand');
   }
   await done.click();
   await expect(page.getByText('As weighed')).toBeVisible();

@@ -1,4 +1,4 @@
-import { accessible, expect, test } from '../household';
+import { accessible, expect, goOn, test } from '../household';
 
 /** What only a metric cook would read. */
 const metric =
@@ -62,8 +62,7 @@ test('a whole day in °F, inches, ounces and twelve hours, from the first start 
   const lines: string[] = [];
   for (let n = 0; n < 6; n++) {
     lines.push(...(await page.locator('main.bench').innerText()).split('\n'));
-    await page.locator('.bench-main').click();
-    await page.waitForTimeout(200);
+    await goOn(page, 'hand');
   }
   expect(lines.filter((line) => metric.test(line))).toEqual([]);
 });

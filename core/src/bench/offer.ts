@@ -62,8 +62,17 @@ const open = (now: RunNow, asking: Asking): StepNow[] =>
 
 /** Less than this is no gap to fill, min. */
 const leastGapMin = 3;
-/** Work planned later than this is not drawn forward to fill a gap, min. */
-const drawnForwardMin = 180;
+/** Work planned later than this is not drawn forward to fill a gap, min: what keeps well, and what has to go on once it is begun. */
+const drawnForwardMin = { keeps: 240, else: 30 };
+/** What comes of these lies well until it is gone on with. */
+const keepsWell: ReadonlySet<string> = new Set([
+  'weigh',
+  'mix',
+  'rubIn',
+  'kneadLeaves',
+  'prepareFilling',
+  'cookFilling',
+]);
 
 /** What a cook has in hand: begun, not done, not put aside; the last of them begun. */
 export function inHand(now: RunNow, asking: Asking): StepNow | null {
@@ -97,13 +106,12 @@ export function offered(now: RunNow, asking: Asking, atMs: number): Offered | nu
   if (!first || first.standing === 'ready') return first;
   const gapMs = first.standing === 'blocked' ? Infinity : first.readyAt - atMs;
   if (gapMs < leastGapMin * 60_000) return first;
-  const until = first.now.step.startMin + drawnForwardMin;
+  const plannedAt = (s: StepNow) => new Date(now.plan.serveAt).getTime() + s.step.startMin * 60_000;
+  const from = Math.max(atMs, plannedAt(first.now));
+  const soon = (s: StepNow) =>
+    plannedAt(s) <= from + drawnForwardMin[keepsWell.has(s.step.code) ? 'keeps' : 'else'] * 60_000;
   const fits = all.find(
-    (o) =>
-      o.standing === 'ready' &&
-      o.now.step.kind !== 'oven' &&
-      o.now.step.minutes * 60_000 <= gapMs &&
-      o.now.step.startMin <= until,
+    (o) => o.standing === 'ready' && o.now.step.kind !== 'oven' && o.now.step.minutes * 60_000 <= gapMs && soon(o.now),
   );
   return fits ?? first;
 }

@@ -36,6 +36,8 @@ export async function createApp(options: AppOptions): Promise<NestExpressApplica
   const app = await NestFactory.create<NestExpressApplication>(AppModule.at(options.dataFile, options.compute), {
     logger: options.quiet ? false : ['error', 'warn'],
     bodyParser: false,
+    // a screen that follows a run would keep its line for good
+    forceCloseConnections: true,
   });
   app.use(ownHostsOnly(options.hosts ?? []));
   app.use(strictHeaders);

@@ -1,13 +1,13 @@
 import type { Offered } from '@crustallum/core/bench/offer';
 import { others } from '@crustallum/core/bench/offer';
 import { closingCodes } from '@crustallum/core/plan/steps/codes';
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useNow } from '../desk/useNow';
 import { ColdLine } from '../coldline/ColdLine';
 import { Hatches } from '../design/drawings/Hatches';
 import { useNarrow, usePhone } from '../design/ui/useWidth';
-import { clock, clockOn, counted, momentAt, span, timer, until } from '../wording/numbers';
+import { clock, clockOn, counted, momentAt, plain, span, timer, until } from '../wording/numbers';
 import { Begin } from './Begin';
 import { callOf, stepWord, type Call } from '../wording/steps';
 import { FillingParts } from './FillingParts';
@@ -16,7 +16,7 @@ import { Ticks } from '../stations/seal/Ticks';
 import { StepDrawing } from './StepDrawing';
 import { isWait, stateOf, tickedOf, type BenchRun, type BenchState } from './run';
 import { behindMin, tableThen } from './behind';
-import { Early, useAsked } from './Early';
+import { Early, EarlyPresses, useAsked } from './Early';
 import { skewMs } from './houseClock';
 import { Instead, lastOf } from './Instead';
 import { ColdPresses, LeftPanel } from './LeftPanel';
@@ -88,6 +88,7 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
   const [instead, setInstead] = useState(false);
   const begin = (offer: Offered) => {
     setInstead(false);
+    ask(false);
     void (isWait(offer.now.step) ? goOn('begin', offer.now.key) : say('begin', { step: offer.now.key }));
   };
   const tend = step?.kind === 'tend';
@@ -137,6 +138,10 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
   const words = step && item ? callOf(step, item.document.title, item.document.dough.fat) : null;
   const stretch = step && item ? item.line.stretches.find((s) => s.stepId === step.id) : undefined;
   const upcoming = upNext(state, now);
+  // on a phone the page is longer than the screen: what is called for stands first
+  useEffect(() => {
+    if (phone) window.scrollTo(0, 0);
+  }, [phone, key]);
   const isQuiet = quiet === key;
   const shelved = !warmth && !scaled && !looking && !atPot;
   const coldPresses = warmth && (
@@ -162,7 +167,7 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
   const several = run.plan.kitchen.cooks.length > 1;
   return (
     <main className={`bench ${looking ? 'looking' : ''} ${shelved ? 'shelved' : ''}`}>
-      <section className="bench-now">
+      <section className="bench-now" aria-label="What to do now" tabIndex={0}>
         {several && (
           <p className="bench-whose">
             <span>
@@ -183,14 +188,7 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
           </p>
         )}
         {!all && !tend && state.offer && standing !== 'inHand' && (
-          <Early
-            run={run}
-            offer={state.offer}
-            now={now}
-            asked={asked}
-            onAsk={ask}
-            onBegin={() => state.offer && begin(state.offer)}
-          />
+          <Early run={run} offer={state.offer} now={now} asked={asked} />
         )}
         {item?.fillingParts && step && (
           <FillingParts parts={item.fillingParts} mixedEachG={item.mixedEachG} code={step.code} />
@@ -228,7 +226,9 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
             )}
           </p>
         )}
-        {!shelved && !scaled && strip}
+        {warmth && !scaled && !phone && (
+          <OtherCooks run={run} state={state} now={now} heard={heard} say={say} wordsOnly />
+        )}
       </section>
       <section className="bench-presses">
         {working && step.pieces > 1 && state.pieces < step.pieces && (
@@ -240,9 +240,13 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
             One more done: {state.pieces} of {step.pieces}
           </button>
         )}
-        <button type="button" className="press bench-main" onClick={next}>
-          {pressWord(state, all, words)}
-        </button>
+        {asked && state.offer && standing !== 'inHand' ? (
+          <EarlyPresses onLeave={() => ask(false)} onBegin={() => state.offer && begin(state.offer)} />
+        ) : (
+          <button type="button" className={`press bench-main ${isKept(state) ? 'quiet' : ''}`} onClick={next}>
+            {pressWord(state, all, words)}
+          </button>
+        )}
         {!narrow && probePress}
         <div className="bench-row">
           {narrow && coldPresses}
@@ -251,14 +255,10 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
             Back
           </button>
           <button type="button" className="press quiet bench-side" onClick={() => setInstead(true)}>
-            <span>
-              Else<span className="bench-which">: another step, or sit down</span>
-            </span>
+            Something else
           </button>
           <Link to="/" className="press quiet bench-side">
-            <span>
-              Leave<span className="bench-which"> the bench</span>
-            </span>
+            Leave
           </Link>
         </div>
         <p className="bench-next">
@@ -343,7 +343,7 @@ function Figure({ state, running, title, now }: { state: BenchState; running: nu
                 : 'not begun, takes'}
       </div>
       <div className={`bench-far ${counts ? '' : 'hollow'}`}>
-        {counts ? timer(running * 60) : waits ? timer((offer.readyAt - now) / 1000) : span(step.minutes)}
+        {counts ? timer(running * 60) : waits ? timer((offer.readyAt - now) / 1000) : <Takes minutes={step.minutes} />}
       </div>
       <div className="bench-of">
         {counts
@@ -357,6 +357,17 @@ function Figure({ state, running, title, now }: { state: BenchState; running: nu
   );
 }
 
+/** Minutes large, their unit small; hours as they are spoken. */
+const Takes = ({ minutes }: { minutes: number }) =>
+  minutes < 100 ? (
+    <>
+      {plain(minutes, 0)}
+      <small> min</small>
+    </>
+  ) : (
+    span(minutes)
+  );
+
 /** The next of this row after the one that is shown. */
 const upNext = (state: BenchState, now: number) =>
   others(state.now, state.asking, now).find((o) => o.now.key !== state.key && o.now.parked === null)?.now;
@@ -369,11 +380,15 @@ function howOf(state: BenchState, all: boolean, words: Call | null): string {
   return words?.how ?? 'What is left is with the others. Take something over, or sit down.';
 }
 
+/** Something is missing yet: it is not the press that is meant. */
+const isKept = ({ standing, step }: Pick<BenchState, 'standing' | 'step'>): boolean =>
+  step?.kind !== 'tend' && (standing === 'waiting' || standing === 'blocked');
+
 function pressWord({ standing, step, offer }: BenchState, all: boolean, words: Call | null): string {
   if (all) return 'To the log';
   if (!offer || !step || !words) return 'See what is left';
   if (step.kind === 'tend') return words.press;
-  if (standing === 'waiting' || standing === 'blocked') return 'Begin it early';
+  if (isKept({ standing, step })) return 'Begin it early';
   if (standing === 'ready' && !isWait(step)) return `Begin: ${stepWord(step).toLowerCase()}`;
   return words.press;
 }

@@ -7,44 +7,28 @@ import { degrees, plain, span } from '../wording/numbers';
 import { stepWord } from '../wording/steps';
 import type { BenchRun } from './run';
 
-/** What is not ready, or out of its turn: asked for, it says once what that costs, and is begun if it is wanted so. */
-export function Early({
-  run,
-  offer,
-  now,
-  asked,
-  onAsk,
-  onBegin,
-}: {
-  run: BenchRun;
-  offer: Offered;
-  now: number;
-  /** It is asked about now. */
-  asked: boolean;
-  onAsk: (asks: boolean) => void;
-  onBegin: () => void;
-}) {
+/** What is not ready, or out of its turn: what is missing, and once it is asked for, what that costs. */
+export function Early({ run, offer, now, asked }: { run: BenchRun; offer: Offered; now: number; asked: boolean }) {
   const { waitsFor } = offer;
   if (!waitsFor) return null;
   return (
-    <div>
-      <p className="bench-of">{missing(run, waitsFor)}</p>
-      {asked && (
-        <div role="group" aria-label="Begin early" className="early">
-          <p className="bench-of">{costs(run, offer, waitsFor, now)}</p>
-          <div className="bench-row">
-            <button type="button" className="press bench-side" onClick={() => onAsk(false)}>
-              Leave it
-            </button>
-            <button type="button" className="press quiet bench-side" onClick={onBegin}>
-              Begin all the same
-            </button>
-          </div>
-        </div>
-      )}
-    </div>
+    <p className="bench-of early" role={asked ? 'status' : undefined}>
+      {missing(run, waitsFor)} {asked && costs(run, offer, waitsFor, now)}
+    </p>
   );
 }
+
+/** Asked once: left where it is, or begun all the same. */
+export const EarlyPresses = ({ onLeave, onBegin }: { onLeave: () => void; onBegin: () => void }) => (
+  <div role="group" aria-label="Begin early" className="bench-early">
+    <button type="button" className="press bench-main" onClick={onLeave}>
+      Leave it in
+    </button>
+    <button type="button" className="press quiet bench-side" onClick={onBegin}>
+      Begin all the same
+    </button>
+  </div>
+);
 
 /** Whether something is asked about belongs to the step it was asked of. */
 export function useAsked(key: string): [boolean, (asks: boolean) => void] {

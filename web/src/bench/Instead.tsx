@@ -71,14 +71,15 @@ export function Instead(props: Props) {
   );
 }
 
-const nameOf = (run: BenchRun, s: StepNow): string =>
-  `${stepWord(s.step)}, ${run.plan.items[s.step.itemIndex]?.document.title}`;
+const named = (word: string, run: BenchRun, s: StepNow): string =>
+  `${word}, ${run.plan.items[s.step.itemIndex]?.document.title}`;
+const nameOf = (run: BenchRun, s: StepNow): string => named(stepWord(s.step), run, s);
 
 function howItStands(run: BenchRun, o: Offered, now: number): string {
   if (o.now.parked !== null) return 'put aside';
   if (o.standing === 'ready') return span(o.now.step.minutes);
   if (o.standing === 'waiting') return `ready in ${span(Math.max(1, (o.readyAt - now) / 60_000))}`;
-  return o.waitsFor ? `after: ${nameOf(run, o.waitsFor).toLowerCase()}` : '';
+  return o.waitsFor ? `after: ${named(stepWord(o.waitsFor.step).toLowerCase(), run, o.waitsFor)}` : '';
 }
 
 /** Why a step is left out. */
@@ -129,7 +130,7 @@ function Steps({ run, state, now, say, onBegin, onClose }: Props) {
               <span className="bench-row">
                 <button
                   type="button"
-                  className="press"
+                  className={`press ${o.standing === 'ready' ? '' : 'quiet'}`}
                   aria-label={`Begin: ${nameOf(run, o.now)}`}
                   onClick={() => onBegin(o)}
                 >

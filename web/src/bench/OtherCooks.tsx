@@ -11,12 +11,15 @@ export function OtherCooks({
   now,
   heard,
   say,
+  wordsOnly = false,
 }: {
   run: BenchRun;
   state: BenchState;
   now: number;
   heard: Heard;
   say: Say;
+  /** Where there is no room for presses: they are found under something else. */
+  wordsOnly?: boolean;
 }) {
   const { cooks } = run.plan.kitchen;
   const mine = state.asking.cook;
@@ -31,7 +34,7 @@ export function OtherCooks({
           const held = inHand(state.now, asking);
           const next = held ?? offered(state.now, asking, now)?.now ?? null;
           const title = next && run.plan.items[next.step.itemIndex]?.document.title;
-          const leftMin = held?.begun ? held.step.minutes - (now - held.begun.at) / 60_000 : null;
+          const leftMin = held?.begun ? held.step.minutes - Math.max(0, now - held.begun.at) / 60_000 : null;
           return (
             <div key={cook} className="other">
               <p className="m-0">
@@ -50,7 +53,7 @@ export function OtherCooks({
                 )}
                 {heard === 'away' ? '. Not heard since: this screen is away from the house' : ''}
               </p>
-              <div className="bench-row">
+              <div className="bench-row" hidden={wordsOnly}>
                 {next && (
                   <button
                     type="button"

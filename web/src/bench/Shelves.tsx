@@ -54,14 +54,16 @@ export function Shelves({
   const heating = timers.filter((t) => now.steps.get(t.id)?.step.code === 'preheat');
   return (
     <section className="shelves" aria-label="What waits, and where">
+      <h2 className="shelf-title">What waits, and where</h2>
       <div className="shelf-head" aria-hidden="true">
-        <strong>What waits, and where</strong>
+        <span />
         <span className="shelf-ruler">
           <span>later</span>
           <span style={{ right: `${scaleShare * 100}%` }}>30 min</span>
           <span style={{ right: `${(scaleShare * 100) / 2}%` }}>15</span>
           <span style={{ right: 0 }}>now</span>
         </span>
+        <span />
       </div>
       {rows.length + own.length + heating.length === 0 && <p className="shelf-empty">Nothing waits anywhere yet.</p>}
       <ul className="plain-list" aria-label="What waits">
@@ -69,7 +71,7 @@ export function Shelves({
           <Row
             key={t.id}
             place="Oven"
-            tone="hot"
+            tone="warm-place"
             minutes={(t.endsAt - atMs) / 60_000}
             words={t.words}
             stop={t.stop}
@@ -80,18 +82,15 @@ export function Shelves({
           const item = run.plan.items[l.itemIndex];
           const waiting = timers.find((t) => t.id === l.by.key);
           const minutes = l.readyAt === null ? null : (l.readyAt - atMs) / 60_000;
-          const word =
-            l.readyAt === null && l.by.done
-              ? `after: ${stepWord(l.by.step).toLowerCase()}`
-              : stepWord(l.by.step).toLowerCase();
+          const word = stepWord(l.by.step).toLowerCase();
           return (
             <Row
               key={`${l.itemIndex} ${l.strand}`}
               place={placeWords[l.place]}
-              tone={hot.has(l.place) ? 'hot' : cold.has(l.place) ? 'cold' : ''}
+              tone={hot.has(l.place) ? 'warm-place' : cold.has(l.place) ? 'cold-place' : ''}
               minutes={minutes}
-              words={`${word}, ${item?.document.title}${l.strand === 'filling' ? ', filling' : ''}`}
-              since={minutes === null ? `${span((atMs - l.since) / 60_000)} there` : undefined}
+              words={`${l.by.done ? `after: ${word}` : word}, ${item?.document.title}${l.strand === 'filling' ? ', filling' : ''}`}
+              since={minutes === null ? (handsOn(l) ?? `${span((atMs - l.since) / 60_000)} there`) : undefined}
               sign={item && <ItemSign sign={item.document.sign} size={30} />}
               stop={waiting?.stop}
               stopWord="Out"
@@ -116,6 +115,10 @@ export function Shelves({
     </section>
   );
 }
+
+/** Whose hands are at it; nobody’s where it only lies there. */
+const handsOn = ({ by }: Lying): string | null =>
+  by.begun && !by.done && by.parked === null && !by.cold ? `in ${by.cook}’s hands` : null;
 
 function Row({
   place,
@@ -151,7 +154,7 @@ function Row({
     <span className="shelf-words">
       {figure && <strong className={minutes !== null && minutes < 0.5 ? 'due' : ''}>{figure}</strong>}
       <span>
-        {minutes !== null && minutes >= 0.5 ? 'min, ' : figure ? ', ' : ''}
+        {figure ? (minutes !== null && minutes >= 0.5 ? ' min, ' : ', ') : ''}
         {words}
         {since ? `, ${since}` : ''}
       </span>
