@@ -1,4 +1,4 @@
-import { test as base, expect, type Page } from '@playwright/test';
+import { test as base, expect, type Browser, type BrowserContext, type Page } from '@playwright/test';
 import AxeBuilder from '@axe-core/playwright';
 import { copyFileSync, mkdtempSync } from 'node:fs';
 import { createRequire } from 'node:module';
@@ -65,18 +65,31 @@ export class Household {
   }
 }
 
+/** A browser of a journey: what it sees after a reload is the page itself, and the clock it is given is the clock of the house. */
+const asOfAJourney = (context: BrowserContext): Promise<unknown> =>
+  context.addInitScript(() => {
+    // never the picture of a page that stands there first
+    const put = Storage.prototype.setItem.bind(localStorage);
+    Storage.prototype.setItem = (key, value) => key.startsWith('crustallum.picture:') || put(key, value);
+    // the clock of a journey is moved: the clock of the house does not put it right again
+    const listen = Reflect.get(EventTarget.prototype, 'addEventListener') as (...how: unknown[]) => void;
+    EventSource.prototype.addEventListener = function (this: EventSource, type: string, ...how: unknown[]) {
+      if (type !== 'clock') listen.call(this, type, ...how);
+    };
+  });
+
+/** One more screen of the household: a browser of its own, its clock at the same hour. */
+export async function anotherScreen(browser: Browser, time: string, width = 1280, height = 800): Promise<Page> {
+  const context = await browser.newContext({ viewport: { width, height }, locale: 'en-GB', serviceWorkers: 'block' });
+  await asOfAJourney(context);
+  const page = await context.newPage();
+  await page.clock.install({ time: new Date(time) });
+  return page;
+}
+
 export const test = base.extend<{ supper: Household; empty: Household }>({
-  // what a journey sees after a reload is the page itself, never the picture of it that stands there first
   context: async ({ context }, use) => {
-    await context.addInitScript(() => {
-      const put = Storage.prototype.setItem.bind(localStorage);
-      Storage.prototype.setItem = (key, value) => key.startsWith('crustallum.picture:') || put(key, value);
-      // the clock of a journey is moved: the clock of the house does not put it right again
-      const listen = Reflect.get(EventTarget.prototype, 'addEventListener') as (...how: unknown[]) => void;
-      EventSource.prototype.addEventListener = function (this: EventSource, type: string, ...how: unknown[]) {
-        if (type !== 'clock') listen.call(this, type, ...how);
-      };
-    });
+    await asOfAJourney(context);
     await use(context);
   },
   supper: async ({}, use) => {

@@ -5,6 +5,7 @@ import { plainKitchen, starterItem, starterMeal } from '../plan/starters';
 import { keyOf } from '../plan/steps/key';
 import { offered, standingOf, others, allDone } from './offer';
 import { isWait, type BenchPlan } from './plan';
+import { outlookOf } from './late';
 import { lying } from './places';
 import { endsAt, isOver, reduce, timersOf, type RunNow } from './reduce';
 
@@ -126,6 +127,14 @@ describe('a run of two cooks', () => {
     const theirs = said('done', 90, { step: key('weigh', 0) }, { device: 'b', skewMs: -62 * 60_000 });
     expect(after(mine, theirs).steps.get(key('weigh', 0))?.done?.at).toBe(at(28));
   });
+  it('taken back it is not done, at whichever screen it was pressed too', () => {
+    const mine = said('done', 30, { step: key('weigh', 0) });
+    const theirs = said('done', 30, { step: key('weigh', 0) }, { device: 'b' });
+    const back = said('undo', 31, { event: mine.id });
+    expect(after(mine, theirs, back).steps.get(key('weigh', 0))?.done).toBeNull();
+    const again = said('done', 32, { step: key('weigh', 0) }, { device: 'b' });
+    expect(after(mine, theirs, back, again).steps.get(key('weigh', 0))?.done?.at).toBe(at(32));
+  });
   it('a bake taken out early is asked about: its standing waits for it', () => {
     const events = [...through('bake', 1), said('begin', 200, { step: key('bake', 1) })];
     expect(standingOf(after(...events), key('stand', 1), at(210)).standing).toBe('waiting');
@@ -222,5 +231,52 @@ describe('events of several devices', () => {
       }),
       { numRuns: 300 },
     );
+  });
+});
+
+describe('the rest of a day that runs late', () => {
+  const table = new Date(plan.serveAt).getTime();
+  const planned = (k: string) => plan.steps.find((s) => keyOf(s) === k)!;
+  /** Everything up to a step done as it was planned, and that step in hand since its planned time plus so much. */
+  const lateBy = (minutes: number) => {
+    const first = plan.steps.find((s) => s.cook !== null)!;
+    const from = table + first.startMin * 60_000;
+    const begun = { ...said('begin', 0, { step: keyOf(first) }), at: new Date(from).toISOString() };
+    return { now: reduce(plan, from, [begun]), atMs: from + (first.minutes + minutes) * 60_000, first };
+  };
+  it('is as planned where nothing is late', () => {
+    const { now, atMs } = lateBy(-1);
+    const o = outlookOf(now, atMs);
+    expect(o.tableThen).toBe(table);
+    expect(o.slips).toEqual([]);
+    expect(o.plan.serveAt).toBe(plan.serveAt);
+    for (const s of o.plan.steps) expect(s.startMin).toBeCloseTo(planned(keyOf(s)).startMin, 3);
+  });
+  it('slips by no more than it is late, and what is laid anew keeps every order and every hand', () => {
+    const { now, atMs } = lateBy(40);
+    const o = outlookOf(now, atMs);
+    expect(o.behindMin).toBeCloseTo(40, 6);
+    expect(o.tableThen).toBeGreaterThan(table);
+    expect(o.tableThen - table).toBeLessThanOrEqual(40 * 60_000);
+    for (const { byMin } of o.slips) expect(byMin).toBeLessThanOrEqual(40 + 1e-6);
+    const after = reduce({ ...plan, ...o.plan }, start, []);
+    for (const [k, before] of after.links.before) {
+      const s = after.steps.get(k)!.step;
+      for (const b of before) {
+        const prior = after.steps.get(b)!.step;
+        if (s.kind !== 'tend') expect(prior.startMin + prior.minutes).toBeLessThanOrEqual(s.startMin + 1e-6);
+      }
+    }
+    const hands = [...o.plan.steps]
+      .filter((s) => s.cook === 'Ines' && s.kind !== 'tend')
+      .sort((a, b) => a.startMin - b.startMin);
+    hands
+      .slice(1)
+      .forEach((s, i) => expect(hands[i].startMin + hands[i].minutes).toBeLessThanOrEqual(s.startMin + 1e-6));
+  });
+  it('is taken up by waits that need less than they were given', () => {
+    const { now, atMs } = lateBy(40);
+    const shorter = outlookOf(now, atMs, (s) => (s.step.kind === 'cold' ? s.step.minutes / 3 : null));
+    expect(shorter.tableThen).toBeLessThan(outlookOf(now, atMs).tableThen);
   });
 });

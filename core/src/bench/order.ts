@@ -25,14 +25,20 @@ export function ordered<E extends RunEventInput>(events: readonly E[]): E[] {
 }
 
 /**
- * Events that stand: what was taken back is left out, with what came along with it (`data.with`). The last word on an event, in
- * order, holds; taking back a taking back is the event again.
+ * Events that stand: what was taken back is left out, with what came along with it (`data.with`) and with the echoes of the same
+ * press from other screens that were there by then. The last word on an event, in order, holds; taking back a taking back is the
+ * event again.
  */
 export function standing<E extends RunEventInput>(inTurn: readonly E[]): E[] {
   const undos = new Map(inTurn.flatMap((e) => (e.type === 'undo' ? [[e.id, String(e.data['event'])] as const] : [])));
+  if (undos.size === 0) return [...inTurn];
+  const byId = new Map(inTurn.map((e) => [e.id, e]));
   const gone = new Map<string, boolean>();
-  for (const [, first] of undos) {
-    let target = first;
+  const before: E[] = [];
+  for (const e of inTurn) {
+    before.push(e);
+    if (e.type !== 'undo') continue;
+    let target = undos.get(e.id) as string;
     let takesBack = true;
     // an undo may name an undo: each turns the word round; none is followed further than there are undos
     for (let n = 0; undos.has(target) && n < undos.size; n++) {
@@ -40,9 +46,15 @@ export function standing<E extends RunEventInput>(inTurn: readonly E[]): E[] {
       takesBack = !takesBack;
     }
     gone.set(target, takesBack);
+    const meant = byId.get(target);
+    if (meant && echoed.has(meant.type))
+      for (const b of before)
+        if (b.type === meant.type && b.data['step'] === meant.data['step']) gone.set(b.id, takesBack);
   }
   return inTurn.filter((e) => {
     const along = typeof e.data['with'] === 'string' ? e.data['with'] : '';
     return e.type !== 'undo' && !gone.get(e.id) && !gone.get(along);
   });
 }
+/** Pressed at several screens they are one. */
+const echoed = new Set<RunEventInput['type']>(['begin', 'done', 'skip']);

@@ -7,12 +7,21 @@ export interface BenchPlan {
   /** Local date and time at the table. */
   serveAt: string;
   kitchen: { cooks: readonly string[] };
-  items: readonly { doughOf?: number }[];
+  items: readonly BenchItem[];
 }
 
 const waits = new Set(['cold', 'oven', 'stand']);
 /** Nobody's hands are at it while it lasts. */
 export const isWait = (s: TimedStep | undefined): boolean => s !== undefined && waits.has(s.kind);
+
+export interface BenchItem {
+  /** The item whose dough it is made of. */
+  doughOf?: number;
+  /** Baked in the second oven. */
+  inSecond?: boolean;
+  /** What it has to stand at least before it is cut, min. */
+  standMin?: number;
+}
 
 export interface Links {
   /** Steps that must be over before each, by key. */

@@ -15,13 +15,14 @@ import { ForEaters } from '../stations/_shared/ForEaters';
 import { Ticks } from '../stations/seal/Ticks';
 import { StepDrawing } from './StepDrawing';
 import { isWait, stateOf, tickedOf, type BenchRun, type BenchState } from './run';
-import { behindMin, tableThen } from './behind';
+import { TableThen } from './TableThen';
 import { Early, EarlyPresses, useAsked } from './Early';
 import { skewMs } from './houseClock';
 import { Instead, lastOf } from './Instead';
 import { ColdPresses, LeftPanel } from './LeftPanel';
 import { LookLeft, LookNow, useLook } from './LookNow';
 import { OtherCooks } from './OtherCooks';
+import { OutEarly, useOut } from './OutEarly';
 import { Pieces } from './Pieces';
 import { Pot } from './Pot';
 import { device } from './screen';
@@ -113,7 +114,6 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
   const atPot =
     working && step.code === 'cookFilling' && item ? { item, itemIndex: step.itemIndex, now: weighing, say } : null;
   const tools = scaled ? atScale ? <WeighOut {...scaled} /> : <FeelTests {...scaled} /> : atPot && <Pot {...atPot} />;
-  const behind = behindMin(state, now);
   const looking = useLook(run, events, state, step?.code === 'look' ? step.itemIndex : null, now);
   useDraws(run, state);
   const reckoned = warmthNow(run, state, now);
@@ -134,6 +134,7 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
 
   const timers = runningTimers(run, state.timers, made.added, say);
   useTimerKnocks(timers, now);
+  const { out, asked: outAsked, leave } = useOut(now);
   const running = (now - state.startedAt) / 60_000;
   const words = step && item ? callOf(step, item.document.title, item.document.dough.fat) : null;
   const stretch = step && item ? item.line.stretches.find((s) => s.stepId === step.id) : undefined;
@@ -205,7 +206,7 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
         {looking && <LookNow looking={looking} say={say} />}
         {!phone && tools}
         {step && !all && !phone && (shelved || timers.length <= mostTimersBesideDrawing) && <StepDrawing step={step} />}
-        {!shelved && <Timers timers={timers} now={now} />}
+        {!shelved && <Timers timers={timers} now={now} out={out} />}
       </section>
       <section className={`bench-running ${scaled ? 'scaled' : ''}`}>
         {scaled && (atScale ? <ScaleReading {...scaled} /> : <Poured {...scaled} />)}
@@ -214,18 +215,7 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
         {step && !all && !scaled && !looking && (
           <Figure state={state} running={running} title={item?.document.title ?? ''} now={now} />
         )}
-        {!all && !looking && standing !== 'waiting' && behind !== null && (
-          <p className="bench-of" role="status">
-            {behind > 0 ? (
-              <>
-                <strong>{span(behind)} behind the plan.</strong> If nothing after it is hurried, the table at{' '}
-                {clockOn(tableThen(state, behind), momentAt(serveAt, 0))}.
-              </>
-            ) : (
-              `${span(-behind)} ahead of the plan.`
-            )}
-          </p>
-        )}
+        {!all && !looking && standing !== 'waiting' && <TableThen run={run} state={state} now={now} say={say} />}
         {warmth && !scaled && !phone && (
           <OtherCooks run={run} state={state} now={now} heard={heard} say={say} wordsOnly />
         )}
@@ -273,7 +263,7 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
       </section>
       {shelved ? (
         <section className="bench-left shelved">
-          <Shelves run={run} now={made} atMs={now} timers={timers} />
+          <Shelves run={run} now={made} atMs={now} timers={timers} out={out} />
           {strip}
         </section>
       ) : (
@@ -308,6 +298,7 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
           />
         </div>
       )}
+      {outAsked && <OutEarly run={run} made={made} timer={outAsked} now={now} onLeave={leave} />}
       {instead && (
         <Instead
           run={run}

@@ -44,7 +44,13 @@ function missing(run: BenchRun, waitsFor: StepNow): string {
   return `First: ${stepWord(step).toLowerCase()}, ${title}${whose}.`;
 }
 
-function costs(run: BenchRun, { now: own, standing }: Offered, waitsFor: StepNow, now: number) {
+/** What it costs to begin a step now: in minutes, and what they were for. */
+export function costs(
+  run: BenchRun,
+  { now: own, standing }: Pick<Offered, 'now' | 'standing'>,
+  waitsFor: StepNow,
+  now: number,
+) {
   const { step } = waitsFor;
   if (standing === 'blocked') return 'Out of its turn: what it is made of is not there yet.';
   const short = <strong>{span(Math.max(1, (endsAt(waitsFor) - now) / 60_000))} short.</strong>;

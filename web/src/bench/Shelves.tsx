@@ -42,11 +42,13 @@ export function Shelves({
   now,
   atMs,
   timers,
+  out,
 }: {
   run: BenchRun;
   now: RunNow;
   atMs: number;
   timers: readonly Running[];
+  out: (timer: Running) => void;
 }) {
   const rows = rowsOf(now);
   const own = timers.filter((t) => !now.steps.has(t.id));
@@ -74,7 +76,7 @@ export function Shelves({
             tone="warm-place"
             minutes={(t.endsAt - atMs) / 60_000}
             words={t.words}
-            stop={t.stop}
+            stop={() => out(t)}
             stopWord="Hot"
           />
         ))}
@@ -92,7 +94,7 @@ export function Shelves({
               words={`${l.by.done ? `after: ${word}` : word}, ${item?.document.title}${l.strand === 'filling' ? ', filling' : ''}`}
               since={minutes === null ? (handsOn(l) ?? `${span((atMs - l.since) / 60_000)} there`) : undefined}
               sign={item && <ItemSign sign={item.document.sign} size={30} />}
-              stop={waiting?.stop}
+              stop={waiting && (() => out(waiting))}
               stopWord="Out"
             />
           );
@@ -104,7 +106,7 @@ export function Shelves({
             tone=""
             minutes={(t.endsAt - atMs) / 60_000}
             words={t.words}
-            stop={t.stop}
+            stop={() => out(t)}
             stopWord="Over"
           />
         ))}

@@ -12,12 +12,14 @@ export interface Running {
   words: string;
   endsAt: number;
   stop: () => void;
+  /** The wait of the plan it is of. */
+  of?: StepNow;
 }
 
 export function runningTimers(run: BenchRun, waits: readonly StepNow[], added: readonly Added[], say: Say): Running[] {
   const ofPlan = waits.map((s): Running => {
     const words = `${stepWord(s.step).toLowerCase()}, ${run.plan.items[s.step.itemIndex]?.document.title}`;
-    return { id: s.key, words, endsAt: endsAt(s), stop: () => void say('done', { step: s.key }) };
+    return { id: s.key, words, endsAt: endsAt(s), of: s, stop: () => void say('done', { step: s.key }) };
   });
   const own = added.flatMap((a): Running[] =>
     a.over || a.endsAt === null
@@ -40,7 +42,15 @@ export function useTimerKnocks(timers: readonly Running[], now: number): void {
 }
 
 /** Everything that waits by the clock, several at once. */
-export function Timers({ timers, now }: { timers: readonly Running[]; now: number }) {
+export function Timers({
+  timers,
+  now,
+  out,
+}: {
+  timers: readonly Running[];
+  now: number;
+  out: (timer: Running) => void;
+}) {
   if (timers.length === 0) return null;
   return (
     <ul className="plain-list bench-timers" aria-label="Timers">
@@ -53,7 +63,7 @@ export function Timers({ timers, now }: { timers: readonly Running[]; now: numbe
               {t.words}
               {leftS < 0 ? ': take it out' : ''}
             </span>
-            <button type="button" className="press quiet" style={{ minHeight: 64 }} onClick={t.stop}>
+            <button type="button" className="press quiet" style={{ minHeight: 64 }} onClick={() => out(t)}>
               Out
             </button>
           </li>

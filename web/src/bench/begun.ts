@@ -43,6 +43,8 @@ export function begun(
         ticks: p.seal.ticks,
         ...(p.oven.company ? { company: p.oven.company } : {}),
         ...doughOf(plan, n),
+        standMin: p.steps.find((s) => s.code === 'stand')?.minutes ?? 0,
+        ...(i.document.oven.inSecond && kitchen.secondOven ? { inSecond: true } : {}),
         ...(p.filling.cover ? { coverG: p.filling.cover.grams } : {}),
         ...(p.dough.facts ? { parts: p.dough.facts.parts, firstLotPct: p.dough.facts.firstLotPct } : {}),
         ...(i.document.dough.waterFactor ? { waterFactor: i.document.dough.waterFactor } : {}),

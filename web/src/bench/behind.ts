@@ -19,7 +19,3 @@ export function behindMin(state: BenchState, now: number): number | null {
   const behind = Math.max(begun, over);
   return Math.abs(behind) < worthMin ? null : behind;
 }
-
-/** When the table would be if nothing after is hurried or waits less; not sooner than it was set. */
-export const tableThen = (state: BenchState, behind: number): Date =>
-  new Date(momentAt(state.now.plan.serveAt, 0).getTime() + Math.max(0, behind) * 60_000);

@@ -87,10 +87,14 @@ describe('at the bench', () => {
     await screen.findByText('planned');
     expect(within(await waits()).queryByText(/rest, Hand pies/)).toBeNull();
     fireEvent.keyDown(document.body, { key: ' ' });
-    await waitFor(async () => expect((await waits()).textContent).toMatch(/Fridge\d+min, rest, Hand pies/));
+    await waitFor(async () => expect((await waits()).textContent).toMatch(/Fridge\d+ min, rest, Hand pies/));
     // nothing of the next is begun by it
     expect(screen.getByText('ready in')).toBeTruthy();
     fireEvent.click(within(await waits()).getByRole('button', { name: 'Out: rest, Hand pies' }));
+    // before its time it is asked about, once
+    const asked = await screen.findByRole('alertdialog', { name: 'Out before its time?' });
+    expect(asked.textContent).toMatch(/rest, Hand pies: \d+ min short\. The fat is at/);
+    fireEvent.click(within(asked).getByRole('button', { name: 'Out all the same' }));
     await waitFor(async () => expect((await waits()).textContent).toMatch(/Bench.*after: rest, Hand pies/));
     const rest = run.plan.steps[stepIndex(run, 'rest')];
     expect((await said()).find((e) => e.type === 'done')?.data).toEqual({ step: `0/${rest?.id}` });

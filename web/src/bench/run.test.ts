@@ -1,4 +1,4 @@
-import { behindMin, tableThen } from './behind';
+import { behindMin } from './behind';
 import { plainKitchen } from '@crustallum/core/plan/starters';
 import type { TimedStep } from '@crustallum/core/plan/steps/codes';
 import type { BenchRun } from './run';
@@ -56,16 +56,14 @@ describe('the plan against the clock', () => {
     expect(minutesBehind(-118)).toBeNull();
     expect(minutesBehind(-111)).toBeNull();
   });
-  it('is behind by what a step lasts beyond, and the table moves by as much', () => {
+  it('is behind by what a step lasts beyond', () => {
     expect(minutesBehind(-85)).toBeCloseTo(25, 6);
-    expect(tableThen(at(-85, begun), 25).getTime()).toBe(table + 25 * 60_000);
   });
-  it('is behind from the first where it was begun late, and ahead where early; the table is never sooner', () => {
+  it('is behind from the first where it was begun late, and ahead where early', () => {
     const late = { ...placed, startedAt: new Date(table - 80 * 60_000).toISOString() };
     expect(minutesBehind(-79, late)).toBeCloseTo(40, 6);
     const early = { ...placed, startedAt: new Date(table - 200 * 60_000).toISOString() };
     expect(minutesBehind(-199, early)).toBeCloseTo(-80, 6);
-    expect(tableThen(at(-199, early), -80).getTime()).toBe(table);
   });
 });
 

@@ -9,7 +9,7 @@ import type { ItemInput } from '@crustallum/core/contracts/item';
 import { closingCodes, type TimedStep } from '@crustallum/core/plan/steps/codes';
 import type { KitchenInput } from '@crustallum/core/contracts/kitchen';
 import { allDone, offered, type Asking, type Offered, type Standing } from '@crustallum/core/bench/offer';
-import { isWait } from '@crustallum/core/bench/plan';
+import { isWait, type BenchItem } from '@crustallum/core/bench/plan';
 import { isOver, reduce, timersOf, type InTheCold, type RunNow, type StepNow } from '@crustallum/core/bench/reduce';
 
 /** What a run is started from: the plan and its inputs copied at that moment, so that it goes on without server or network. */
@@ -17,7 +17,7 @@ export interface RunPlan {
   title: string;
   serveAt: string;
   kitchen: KitchenInput;
-  items: {
+  items: ({
     id: string;
     document: ItemInput;
     line: ColdLine;
@@ -42,9 +42,7 @@ export interface RunPlan {
     company?: InCompany;
     /** What the water was already multiplied by for its flour. */
     waterFactor?: number;
-    /** The item whose dough it is made of. */
-    doughOf?: number;
-  }[];
+  } & BenchItem)[];
   steps: TimedStep[];
   /** Who is at the table, as far as they were named; runs begun before had none. */
   people?: string[];
@@ -147,5 +145,13 @@ export function tickedOf(events: readonly RunEventInput[], itemIndex: number): R
 /** Minutes a step really took, once it is over. */
 export const tookMin = (s: StepNow | undefined): number | null =>
   s?.begun && s.done ? (s.done.at - s.begun.at) / 60_000 : null;
+
+/** The minutes a wait in the cold needs for the line that was planned; null where nothing is known of it. */
+export function neededMin(run: BenchRun): (s: StepNow) => number | null {
+  return ({ step }) => {
+    const { line } = run.plan.items[step.itemIndex] ?? {};
+    return step.kind === 'cold' ? (line?.stretches.find((s) => s.stepId === step.id)?.minutes ?? null) : null;
+  };
+}
 
 export { isWait };
