@@ -7,6 +7,7 @@ const help = `Usage: npm start -- [options]        your own data
        npm run demo -- [options]     the lantern supper, in a data file of its own
 
   --port N       port on this machine (4173; the demo 4174)
+  --lan          listen in the house too: a screen is let in by six digits (see Kitchen, Let a tablet in)
   --host NAME    address to listen on (127.0.0.1)
   --data FILE    data file (data/crustallum.sqlite; the demo data/demo.sqlite)
   --help         this text`;
@@ -17,7 +18,8 @@ try {
     options: {
       demo: { type: 'boolean', default: false },
       port: { type: 'string' },
-      host: { type: 'string', default: '127.0.0.1' },
+      lan: { type: 'boolean', default: false },
+      host: { type: 'string' },
       data: { type: 'string' },
       help: { type: 'boolean', default: false },
     },
@@ -46,7 +48,7 @@ const args = [
   '--port',
   values.port ?? (values.demo ? '4174' : '4173'),
   '--host',
-  values.host,
+  values.host ?? (values.lan ? '0.0.0.0' : '127.0.0.1'),
   '--data',
   data,
   '--web',

@@ -6,6 +6,8 @@ import { ImportService, type HouseholdFile } from './exchange/import.service';
 import { backUp } from './database/copy';
 import { CorruptDataFile } from './database/file';
 
+/** Listening there it answers this machine only. */
+const loopback = new Set(['127.0.0.1', '::1', 'localhost']);
 const dayMs = 24 * 60 * 60 * 1000;
 
 async function main(): Promise<void> {
@@ -28,6 +30,7 @@ async function main(): Promise<void> {
     dataFile,
     hosts: namesOf(values.host),
     webFolder: values.web ? resolve(values.web) : undefined,
+    wide: !loopback.has(values.host),
   });
   const importer = app.get(ImportService, { strict: false });
   if (values.household && (await importer.isEmpty())) {

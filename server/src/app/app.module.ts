@@ -11,6 +11,7 @@ import { KitchenModule } from '../kitchen/kitchen.module';
 import { LarderModule } from '../larder/larder.module';
 import { LogModule } from '../log/log.module';
 import { OvenThermometerModule } from '../ovenThermometer/ovenThermometer.module';
+import { PairingModule } from '../pairing/pairing.module';
 import { ProbeModule } from '../probe/probe.module';
 import { StorageModule } from '../database/database.module';
 import { ToolsModule } from '../tools/tools.module';
@@ -19,7 +20,7 @@ const requestsAMinute = 3000;
 
 @Module({})
 export class AppModule {
-  static at(dataFile: string, compute: Partial<PoolOptions> = {}): DynamicModule {
+  static at(dataFile: string, compute: Partial<PoolOptions> = {}, wide = false): DynamicModule {
     return {
       module: AppModule,
       imports: [
@@ -31,6 +32,7 @@ export class AppModule {
         LarderModule,
         BenchModule,
         LogModule,
+        PairingModule.with(wide),
         ProbeModule,
         OvenThermometerModule,
         ComputeModule.with(compute),

@@ -14,6 +14,8 @@ import { AppModule } from './app.module';
 import { described } from './openApi';
 import { JsonErrors, StrictValidation } from './errors';
 import { ownHostsOnly, strictHeaders } from './guards';
+import { isAtHome, letInOnly } from '../pairing/admission';
+import { PairingService } from '../pairing/pairing.service';
 
 const largestBody = '2mb';
 
@@ -23,6 +25,10 @@ export interface AppOptions {
   hosts?: string[];
   webFolder?: string;
   quiet?: boolean;
+  /** Other machines of the house can reach it: they are let in one by one. */
+  wide?: boolean;
+  /** Whether a request was made on this machine; for tests. */
+  atHome?: (request: Request) => boolean;
   /** Of the compute pool, where it is not to have its own. */
   compute?: Partial<PoolOptions>;
 }
@@ -33,13 +39,17 @@ const isStream = (request: Request): boolean => request.path.endsWith('/stream')
 export async function createApp(options: AppOptions): Promise<NestExpressApplication> {
   checkDataFile(options.dataFile);
   await copyBeforeMigrations(options.dataFile, migrations, new Date());
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.at(options.dataFile, options.compute), {
-    logger: options.quiet ? false : ['error', 'warn'],
-    bodyParser: false,
-    // a screen that follows a run would keep its line for good
-    forceCloseConnections: true,
-  });
+  const app = await NestFactory.create<NestExpressApplication>(
+    AppModule.at(options.dataFile, options.compute, options.wide),
+    {
+      logger: options.quiet ? false : ['error', 'warn'],
+      bodyParser: false,
+      // a screen that follows a run would keep its line for good
+      forceCloseConnections: true,
+    },
+  );
   app.use(ownHostsOnly(options.hosts ?? []));
+  app.use(letInOnly(app.get(PairingService, { strict: false }), options.atHome ?? isAtHome));
   app.use(strictHeaders);
   // a stream that is packed comes in lumps
   app.use(compression({ filter: (request, response) => !isStream(request) && compression.filter(request, response) }));

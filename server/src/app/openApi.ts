@@ -1,5 +1,6 @@
 import * as bake from '@crustallum/core/contracts/bake';
 import * as day from '@crustallum/core/contracts/day';
+import { AskCodeInput, EnterInput, PairedDevice } from '@crustallum/core/contracts/device';
 import { ChangeKitchenInput, StoredKitchen } from '@crustallum/core/contracts/kitchen';
 import { ChangeLarderInput, DrawInput, LarderInput, LarderThing } from '@crustallum/core/contracts/larder';
 import { ChangeEntryInput, LogEntry, NewEntryInput } from '@crustallum/core/contracts/log';
@@ -38,6 +39,9 @@ const documents = [
   ToolInput,
   ChangeToolInput,
   StoredTool,
+  AskCodeInput,
+  EnterInput,
+  PairedDevice,
   ReadProbeDto,
   ReadOvenThermometerDto,
 ];

@@ -6,11 +6,12 @@ import { Item } from '../bakes/item.entity';
 import { Run, RunEvent } from '../bench/run.entity';
 import { Kitchen } from '../kitchen/kitchen.entity';
 import { LarderDraw, LarderItem } from '../larder/larderItem.entity';
+import { Device } from '../pairing/device.entity';
 import { LogRow } from '../log/log.entity';
 import { Tool } from '../tools/tool.entity';
 import { migrations } from './migrations/index';
 
-export const entities = [Bake, Item, Kitchen, Tool, LarderItem, LarderDraw, Run, RunEvent, LogRow];
+export const entities = [Bake, Item, Kitchen, Tool, LarderItem, LarderDraw, Run, RunEvent, LogRow, Device];
 
 /** The SQLite file: write-ahead log, full synchronous, foreign keys on, real migrations. */
 @Module({})

@@ -17,10 +17,11 @@ export class TestServer {
     readonly dataFile = newDataFile(),
     // a slow machine is not a wrong answer
     private readonly compute: Partial<PoolOptions> = { deadlineMs: 25_000 },
+    private readonly more: Partial<Parameters<typeof createApp>[0]> = {},
   ) {}
 
   async start(): Promise<this> {
-    this.app = await createApp({ dataFile: this.dataFile, quiet: true, compute: this.compute });
+    this.app = await createApp({ dataFile: this.dataFile, quiet: true, compute: this.compute, ...this.more });
     await this.app.init();
     return this;
   }
