@@ -18,7 +18,13 @@ export const freePort = (): Promise<number> =>
   });
 
 /** The built server's own way to be made; begun here, so that it is loaded once for all journeys of a worker. */
-type CreateApp = (options: { dataFile: string; webFolder: string; quiet: boolean }) => Promise<{
+type CreateApp = (options: {
+  dataFile: string;
+  webFolder: string;
+  quiet: boolean;
+  wide?: boolean;
+  atHome?: (request: { headers: { host?: string } }) => boolean;
+}) => Promise<{
   listen(port: number, host: string): Promise<unknown>;
   getUrl(): Promise<string>;
   close(): Promise<void>;
@@ -32,7 +38,11 @@ export class Household {
   private readonly data = join(mkdtempSync(join(tmpdir(), 'crustallum-e2e-')), 'kitchen.sqlite');
   private port = 0;
 
-  constructor(demo: boolean) {
+  /** With `wide`, whoever asks under the name of localhost comes from another machine of the house. */
+  constructor(
+    demo: boolean,
+    private readonly wide = false,
+  ) {
     // the data file was made once for all journeys: each has a copy of its own
     const made = process.env[demo ? 'CRUSTALLUM_DEMO_FILE' : 'CRUSTALLUM_EMPTY_FILE'];
     if (made) copyFileSync(made, this.data);
@@ -43,7 +53,9 @@ export class Household {
   }
 
   async start(): Promise<void> {
-    this.app = await createApp()({ dataFile: this.data, webFolder: join(root, 'web/dist'), quiet: true });
+    const atHome = ({ headers }: { headers: { host?: string } }) => !headers.host?.startsWith('localhost');
+    const door = this.wide ? { wide: true, atHome } : {};
+    this.app = await createApp()({ dataFile: this.data, webFolder: join(root, 'web/dist'), quiet: true, ...door });
     await this.app.listen(this.port, '127.0.0.1');
     this.port = Number(new URL(await this.app.getUrl()).port);
   }

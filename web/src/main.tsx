@@ -13,12 +13,16 @@ import { loadRoom } from './shell/rooms';
 import { makeRouter } from './shell/routes';
 import { openFirst } from './desk/openFirst';
 import { store } from './desk/store';
+import { Enter } from './door/Enter';
+import { useShut } from './door/shut';
 import { onUnits, units } from './wording/units';
 
 const router = makeRouter();
 /** Everything, drawn anew when the cook reads in other units. */
 function AsRead() {
   const read = useSyncExternalStore(onUnits, units);
+  const shut = useShut();
+  if (shut) return <Enter why={shut} />;
   return <RouterProvider key={JSON.stringify(read)} router={router} />;
 }
 

@@ -25,12 +25,13 @@ export class PairedDevice {
   @IsOptional() @IsISO8601() usedAt!: string | null;
 }
 
-/** The digits of now, until when they hold, and under which addresses they can be pressed in. */
+/** The digits of now, for how long they hold, and under which addresses they can be pressed in. */
 export interface Door {
   /** Whether other machines of the house can reach this one at all. */
   open: boolean;
   code: string | null;
-  holdsUntil: string | null;
+  /** The digits hold so much longer, s: a clock that is wrong does not shut it. */
+  holdsForS: number | null;
   addresses: string[];
   devices: PairedDevice[];
 }

@@ -26,7 +26,7 @@ export class PairingService {
     return {
       open: addresses.length > 0,
       code: code?.digits ?? null,
-      holdsUntil: code ? new Date(code.until).toISOString() : null,
+      holdsForS: code ? Math.round((code.until - nowMs) / 1000) : null,
       addresses,
       devices: devices.map(({ id, name, pairedAt, usedAt }) => ({ id, name, pairedAt, usedAt })),
     };

@@ -1,7 +1,9 @@
 import type { Day } from '@crustallum/core/contracts/day';
 import type { ThunkDispatch, UnknownAction } from '@reduxjs/toolkit';
+import type { AskCodeInput, Door } from '@crustallum/core/contracts/device';
+import { heardAtDoor } from '../door/shut';
 import { keepAnswer } from './offlineCache';
-import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import { createApi, fetchBaseQuery, type FetchArgs } from '@reduxjs/toolkit/query/react';
 import type { BakeHead, BakeName, NewBakeInput, StoredBake, StoredItem } from '@crustallum/core/contracts/bake';
 import type { ItemInput } from '@crustallum/core/contracts/item';
 import type { ChangeKitchenInput, StoredKitchen } from '@crustallum/core/contracts/kitchen';
@@ -13,13 +15,32 @@ import type { MealInput } from '@crustallum/core/contracts/meal';
 /** The tag of one day's answer; of every day's where it is not known whose item it was. */
 const dayOf = (id?: string) => ({ type: 'Bake', ...(id ? { id } : {}) }) as const;
 
+const request = fetchBaseQuery({ baseUrl: new URL('/api/', location.origin).href });
+
 export const api = createApi({
   reducerPath: 'api',
-  baseQuery: fetchBaseQuery({ baseUrl: new URL('/api/', location.origin).href }),
-  tagTypes: ['Bakes', 'Bake', 'Kitchen', 'Tools', 'Larder', 'Log'],
+  baseQuery: async (asked: string | FetchArgs, ...rest) => {
+    const answer = await request(asked, ...rest);
+    if (typeof answer.error?.status === 'number') heardAtDoor(answer.error.status, answer.error.data);
+    return answer;
+  },
+  tagTypes: ['Bakes', 'Bake', 'Kitchen', 'Tools', 'Larder', 'Log', 'Door'],
   // eslint-disable-next-line max-lines-per-function -- one row for each request
   endpoints: (build) => ({
     bakes: build.query<BakeHead[], void>({ query: () => 'bakes', providesTags: ['Bakes'] }),
+    door: build.query<Door, void>({ query: () => 'pairing', providesTags: ['Door'] }),
+    newCode: build.mutation<Door, AskCodeInput>({
+      query: (body) => ({ url: 'pairing/code', method: 'POST', body }),
+      invalidatesTags: ['Door'],
+    }),
+    putCodeAway: build.mutation<Door, void>({
+      query: () => ({ url: 'pairing/code', method: 'DELETE' }),
+      invalidatesTags: ['Door'],
+    }),
+    takeBack: build.mutation<Door, string>({
+      query: (id) => ({ url: `pairing/devices/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['Door'],
+    }),
     days: build.query<Day[], void>({ query: () => 'bakes/days', providesTags: ['Bakes'] }),
     bake: build.query<StoredBake, string>({
       query: (id) => `bakes/${id}`,
@@ -143,6 +164,10 @@ function keepBake(id: string, state: unknown): void {
 export const {
   useBakesQuery,
   useDaysQuery,
+  useDoorQuery,
+  useNewCodeMutation,
+  usePutCodeAwayMutation,
+  useTakeBackMutation,
   useBakeQuery,
   useCreateBakeMutation,
   useChangeMealMutation,

@@ -1,3 +1,4 @@
+import { v4 as newId } from 'uuid';
 import { shortages } from '@crustallum/core/plan/needs/needs';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -31,7 +32,7 @@ export function Begin({ start }: { start: (run: BenchRun, cook: string | null) =
   const begin = () => {
     const copy = begun(plan, meal, items, kitchen);
     const startedAt = new Date().toISOString();
-    void start({ id: crypto.randomUUID(), bakeId, startedAt, finishedAt: null, plan: copy }, whose);
+    void start({ id: newId(), bakeId, startedAt, finishedAt: null, plan: copy }, whose);
   };
   const whose = kitchen.cooks.includes(cook ?? '') ? cook : null;
   const { steps } = plan.clock;

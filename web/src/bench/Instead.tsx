@@ -1,3 +1,4 @@
+import { v4 as newId } from 'uuid';
 import { others, type Offered } from '@crustallum/core/bench/offer';
 import { isWait } from '@crustallum/core/bench/plan';
 import { passed, type RunNow, type StepNow } from '@crustallum/core/bench/reduce';
@@ -45,7 +46,7 @@ export function Instead(props: Props) {
               type="button"
               className="press quiet bench-side"
               onClick={() => {
-                void say('added', { id: crypto.randomUUID(), words: words.trim() || 'a timer', minutes });
+                void say('added', { id: newId(), words: words.trim() || 'a timer', minutes });
                 onClose();
               }}
             >

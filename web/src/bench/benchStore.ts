@@ -1,3 +1,4 @@
+import { v4 as newId } from 'uuid';
 import type { RunEventType } from '@crustallum/core/contracts/run';
 import Dexie, { type EntityTable } from 'dexie';
 import { houseNow, skewMs } from './houseClock';
@@ -68,7 +69,7 @@ export async function addEvent(
   cook = '',
 ): Promise<BenchEvent> {
   const event: BenchEvent = {
-    id: crypto.randomUUID(),
+    id: newId(),
     runId: run.id,
     type,
     at: new Date().toISOString(),

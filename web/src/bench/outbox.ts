@@ -24,8 +24,8 @@ async function post(path: string, body: unknown): Promise<Posted> {
     return 'unreachable';
   }
   if (answer.ok) return { answer: await answer.json().catch(() => ({})) };
-  // a busy or failing server is asked again; what it refuses it will refuse again
-  if (answer.status >= 500 || answer.status === 429 || answer.status === 408) return 'unreachable';
+  // a busy or failing server is asked again, and one that wants to know who asks; what it refuses it will refuse again
+  if (answer.status >= 500 || [401, 408, 429].includes(answer.status)) return 'unreachable';
   const said = (await answer.json().catch(() => ({}))) as { errors?: Refusal[] };
   const first = said.errors?.[0];
   return { refused: first ? because(first) : `status ${answer.status}` };

@@ -1,9 +1,12 @@
+// the browser makes ids only where the page came locked or from this machine; over the house's Wi-Fi it did not
+import { v4 as newId } from 'uuid';
+
 const devicePlace = 'crustallum.device';
 const cookPlace = 'crustallum.screen';
 
 /** This device among those of the household. */
 export function device(): string {
-  const known = localStorage.getItem(devicePlace) ?? crypto.randomUUID();
+  const known = localStorage.getItem(devicePlace) ?? newId();
   localStorage.setItem(devicePlace, known);
   return known;
 }

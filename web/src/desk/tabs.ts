@@ -1,5 +1,6 @@
+import { v4 as newId } from 'uuid';
 /** This page among the open ones of the application. */
-export const thisTab = crypto.randomUUID();
+export const thisTab = newId();
 
 const lockOf = (tab: string) => `crustallum-page-${tab}`;
 // `navigator.locks` is missing where the page is not secure, and in tests

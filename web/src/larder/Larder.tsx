@@ -9,7 +9,7 @@ import { useAppSelector } from '../desk/store';
 import { Pick } from '../design/ui/Pick';
 import { Press } from '../design/ui/Press';
 import { shortDay, weight } from '../wording/numbers';
-import { useSearchParams } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import { Detail } from './Detail';
 import { HowYouRead } from './HowYouRead';
 import { OnePlace } from './OnePlace';
@@ -117,6 +117,11 @@ export function Larder() {
             <Suspense fallback={<p className="working">One moment</p>}>
               <KitchenForm />
               <HowYouRead />
+              <p>
+                <Link to="/door" className="press quiet">
+                  Let a tablet in
+                </Link>
+              </p>
             </Suspense>
           ) : show === 'all' ? (
             <OnePlace things={things} place={place} onPlace={setPlace} chosen={chosen?.id} onChoose={setChosenId} />

@@ -17,6 +17,7 @@ export const rooms = {
   days: () => import('../days/Days').then((m) => m.Days),
   log: () => import('../log/Log').then((m) => m.Log),
   recipe: () => import('../recipe/Recipe').then((m) => m.Recipe),
+  door: () => import('../door/Door').then((m) => m.Door),
   larder: () => import('../larder/Larder').then((m) => m.Larder),
 } satisfies Record<string, () => Promise<ComponentType>>;
 

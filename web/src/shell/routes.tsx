@@ -38,6 +38,7 @@ export const routes: RouteObject[] = [
       room('log', 'log/:entryId'),
       room('recipe'),
       room('larder'),
+      room('door'),
       { path: '*', element: <NotFound /> },
     ],
   },

@@ -1,3 +1,4 @@
+import { v4 as newId } from 'uuid';
 import { canShareDough } from '@crustallum/core/plan/sharedDough';
 import { Link } from 'react-router';
 import { changeItem } from '../../desk/changes';
@@ -29,7 +30,7 @@ export function MixedWith() {
   if (others.length === 0) return null;
   const choose = (id: string) => {
     const other = others.find((i) => i.id === id);
-    const name = other?.document.dough.batch ?? crypto.randomUUID().slice(0, 8);
+    const name = other?.document.dough.batch ?? newId().slice(0, 8);
     void dispatch(changeItem(item.id, { 'dough.batch': other ? name : undefined }));
     if (other && !other.document.dough.batch) void dispatch(changeItem(other.id, { 'dough.batch': name }));
   };
