@@ -2,7 +2,7 @@ import type { Offered } from '@crustallum/core/bench/offer';
 import { others } from '@crustallum/core/bench/offer';
 import { closingCodes } from '@crustallum/core/plan/steps/codes';
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { useNavigate } from 'react-router';
 import { useNow } from '../desk/useNow';
 import { ColdLine } from '../coldline/ColdLine';
 import { Hatches } from '../design/drawings/Hatches';
@@ -16,6 +16,7 @@ import { Ticks } from '../stations/seal/Ticks';
 import { StepDrawing } from './StepDrawing';
 import { isWait, stateOf, tickedOf, type BenchRun, type BenchState } from './run';
 import { TableThen } from './TableThen';
+import { askForNotices, useAwake, useComfort, useSpoken } from './comfort';
 import { Early, EarlyPresses, useAsked } from './Early';
 import { skewMs } from './houseClock';
 import { Instead, lastOf } from './Instead';
@@ -25,6 +26,7 @@ import { OtherCooks } from './OtherCooks';
 import { OutEarly, useOut } from './OutEarly';
 import { Pieces } from './Pieces';
 import { Pot } from './Pot';
+import { Rescue } from './Rescue';
 import { device } from './screen';
 import { Shelves } from './Shelves';
 import { runningTimers, Timers, useTimerKnocks } from './Timers';
@@ -87,7 +89,9 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
 
   const [asked, ask] = useAsked(key);
   const [instead, setInstead] = useState(false);
+  const [wrong, setWrong] = useState(false);
   const begin = (offer: Offered) => {
+    if (isWait(offer.now.step)) askForNotices();
     setInstead(false);
     ask(false);
     void (isWait(offer.now.step) ? goOn('begin', offer.now.key) : say('begin', { step: offer.now.key }));
@@ -130,7 +134,10 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
     else void askCold(warmth.value).then((cure) => cure && say('cold', { step: key, into: true, cure }));
   };
   const quieten = () => setQuiet(key);
-  useBenchKeys({ next, back, toCold, quieten, instead: () => setInstead(true), tare: () => scale.tare() }, !instead);
+  useBenchKeys(
+    { next, back, toCold, quieten, instead: () => setInstead(true), tare: () => scale.tare() },
+    !instead && !wrong,
+  );
 
   const timers = runningTimers(run, state.timers, made.added, say);
   useTimerKnocks(timers, now);
@@ -139,6 +146,9 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
   const words = step && item ? callOf(step, item.document.title, item.document.dough.fat) : null;
   const stretch = step && item ? item.line.stretches.find((s) => s.stepId === step.id) : undefined;
   const upcoming = upNext(state, now);
+  const { larger, leftHanded, spoken } = useComfort();
+  useAwake();
+  useSpoken(all ? '' : (words?.call ?? ''), spoken);
   // on a phone the page is longer than the screen: what is called for stands first
   useEffect(() => {
     if (phone) window.scrollTo(0, 0);
@@ -167,7 +177,9 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
   const strip = <OtherCooks run={run} state={state} now={now} heard={heard} say={say} />;
   const several = run.plan.kitchen.cooks.length > 1;
   return (
-    <main className={`bench ${looking ? 'looking' : ''} ${shelved ? 'shelved' : ''}`}>
+    <main
+      className={`bench ${looking ? 'looking' : ''} ${shelved ? 'shelved' : ''} ${leftHanded ? 'left-handed' : ''} larger-${larger}`}
+    >
       <section className="bench-now" aria-label="What to do now" tabIndex={0}>
         {several && (
           <p className="bench-whose">
@@ -247,9 +259,9 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
           <button type="button" className="press quiet bench-side" onClick={() => setInstead(true)}>
             Something else
           </button>
-          <Link to="/" className="press quiet bench-side">
-            Leave
-          </Link>
+          <button type="button" className="press quiet bench-side" onClick={() => setWrong(true)}>
+            Something wrong
+          </button>
         </div>
         <p className="bench-next">
           {upcoming ? (
@@ -299,6 +311,9 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
         </div>
       )}
       {outAsked && <OutEarly run={run} made={made} timer={outAsked} now={now} onLeave={leave} />}
+      {wrong && (
+        <Rescue run={run} state={state} now={now} warmth={warmth} ask={askCold} onClose={() => setWrong(false)} />
+      )}
       {instead && (
         <Instead
           run={run}

@@ -3,13 +3,14 @@ import { others, type Offered } from '@crustallum/core/bench/offer';
 import { isWait } from '@crustallum/core/bench/plan';
 import { passed, type RunNow, type StepNow } from '@crustallum/core/bench/reduce';
 import { Dialog } from 'radix-ui';
+import { Link } from 'react-router';
 import { useState } from 'react';
 import { TextField } from '../design/ui/TextField';
 import { NumberField } from '../design/ui/NumberField';
 import { clockOn, span } from '../wording/numbers';
 import { stepWord } from '../wording/steps';
 import type { BenchRun, BenchState, Say } from './run';
-import { WhoseScreen } from './WhoseScreen';
+import { ThisScreen } from './ThisScreen';
 
 interface Props {
   run: BenchRun;
@@ -36,7 +37,6 @@ export function Instead(props: Props) {
           <Dialog.Title className="sign m-0" style={{ fontSize: 28 }}>
             Something else, or sit down
           </Dialog.Title>
-          <WhoseScreen cooks={run.plan.kitchen.cooks} cook={state.asking.cook} onChange={beMine} />
           <Steps {...props} />
           <h3 className="sign m-0">A timer or a word of your own</h3>
           <TextField label="What" value={words} max={120} optional onChange={setWords} />
@@ -65,7 +65,13 @@ export function Instead(props: Props) {
             </button>
           </div>
           <Done {...props} />
-          <Dialog.Close className="press bench-side">Back to the bench</Dialog.Close>
+          <ThisScreen cooks={run.plan.kitchen.cooks} cook={state.asking.cook} beMine={beMine} />
+          <div className="bench-row">
+            <Dialog.Close className="press bench-side">Back to the bench</Dialog.Close>
+            <Link to="/" className="press quiet bench-side">
+              Leave the bench
+            </Link>
+          </div>
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>

@@ -1,8 +1,8 @@
 import type { Rechill } from '@crustallum/core/plan/questions/rechill';
 import { useEffect, useRef, type ReactNode } from 'react';
 import { Because } from '../design/ui/Because';
-import { clock, degrees, degreesApart, momentAt, plain, span, timer } from '../wording/numbers';
-import { costOf, type Cost } from './delay';
+import { degrees, degreesApart, plain, span, timer } from '../wording/numbers';
+import { costOf, costWords } from './delay';
 import type { BenchRun, BenchState } from './run';
 import { doubleKnock, knock } from './sounds';
 import type { ProbeInHand } from './useProbe';
@@ -141,13 +141,6 @@ function probeWords(probe: ProbeInHand): string {
   if (!made || made.status === 'tooFew') return pace;
   if (made.status === 'outOfRange') return `${pace}; too far from the reckoning to learn from`;
   return `${pace}; heat comes ${plain(made.factor, 1)} times as fast as reckoned${probe.silent ? '. It is silent just now.' : ''}`;
-}
-
-/** What going back to the cold does to the day. */
-function costWords(cost: Cost, serveAt: string): string {
-  if (cost.laterMin >= 1) return `It makes the table ${span(cost.laterMin)} later.`;
-  const oven = cost.ovenAtMin === null ? '' : `: the oven is at ${clock(momentAt(serveAt, cost.ovenAtMin))}`;
-  return `That cold is free${oven}.`;
 }
 
 /** One knock at three minutes and at one; past the band two tones every twenty seconds until it is heard. */

@@ -4,6 +4,7 @@ import { useEffect, useRef } from 'react';
 import { timer } from '../wording/numbers';
 import { stepWord } from '../wording/steps';
 import type { BenchRun, Say } from './run';
+import { notice } from './comfort';
 import { knock } from './sounds';
 
 /** Waits of the plan and timers of the cook's own, the one that is over first at the top. */
@@ -37,6 +38,7 @@ export function useTimerKnocks(timers: readonly Running[], now: number): void {
       if (now < t.endsAt || rung.current.has(t.id)) continue;
       rung.current.add(t.id);
       knock();
+      notice(`${t.words}: ready`);
     }
   }, [now, timers]);
 }

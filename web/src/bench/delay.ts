@@ -1,3 +1,4 @@
+import { clock, momentAt, span } from '../wording/numbers';
 import { keyOf } from '@crustallum/core/plan/steps/key';
 import { isWait, type BenchRun, type BenchState } from './run';
 
@@ -37,4 +38,11 @@ export function costOf(run: BenchRun, state: BenchState, now: number, stepLeftMi
     laterMin: Math.max(0, over),
     ovenAtMin: own.find((s) => s.kind === 'oven')?.startMin ?? null,
   };
+}
+
+/** What going back to the cold does to the day. */
+export function costWords(cost: Cost, serveAt: string): string {
+  if (cost.laterMin >= 1) return `It makes the table ${span(cost.laterMin)} later.`;
+  const oven = cost.ovenAtMin === null ? '' : `: the oven is at ${clock(momentAt(serveAt, cost.ovenAtMin))}`;
+  return `That cold is free${oven}.`;
 }

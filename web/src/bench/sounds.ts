@@ -1,10 +1,14 @@
+import { comfort } from './comfort';
+
+const loudness = [0, 0.1, 0.3, 0.9];
+
 /** A short low tone that dies away; silent where sound is not allowed, for the words on screen change as well. */
 function tone(sound: AudioContext, hertz: number, afterS: number): void {
   const at = sound.currentTime + afterS;
   const source = sound.createOscillator();
   const volume = sound.createGain();
   source.frequency.value = hertz;
-  volume.gain.setValueAtTime(0.3, at);
+  volume.gain.setValueAtTime(loudness[comfort().loud] ?? 0.3, at);
   volume.gain.exponentialRampToValueAtTime(0.001, at + 0.4);
   source.connect(volume).connect(sound.destination);
   source.start(at);
@@ -12,6 +16,8 @@ function tone(sound: AudioContext, hertz: number, afterS: number): void {
 }
 
 function play(...hertz: number[]): void {
+  if (comfort().loud === 0) return;
+  navigator.vibrate?.(hertz.map(() => 200));
   try {
     const sound = new AudioContext();
     hertz.forEach((h, i) => tone(sound, h, i * 0.25));
