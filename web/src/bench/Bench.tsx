@@ -2,7 +2,7 @@ import type { Offered } from '@crustallum/core/bench/offer';
 import { others } from '@crustallum/core/bench/offer';
 import { closingCodes } from '@crustallum/core/plan/steps/codes';
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { useNavigate, useSearchParams } from 'react-router';
 import { useNow } from '../desk/useNow';
 import { ColdLine } from '../coldline/ColdLine';
 import { Hatches } from '../design/drawings/Hatches';
@@ -39,16 +39,21 @@ import { ScaleReading, WeighOut } from './WeighOut';
 import { weighingOf } from './weighing';
 import { useRechill } from './useRechill';
 import { useProbe } from './useProbe';
+import { Wall } from './Wall';
 import { warmthNow } from './warmth';
 import './bench.css';
 
 export function Bench() {
   const bench = useBench();
+  const [search] = useSearchParams();
+  const wall = search.has('wall');
   if (!bench.ready) return <p className="p-8">Looking for a run on this device.</p>;
   return (
     <>
       <Hatches />
-      {bench.run && bench.now ? (
+      {bench.run && bench.now && wall ? (
+        <Wall run={bench.run} now={bench.now} />
+      ) : bench.run && bench.now ? (
         <Running bench={bench} run={bench.run} now={bench.now} />
       ) : (
         <Begin start={bench.start} />

@@ -48,7 +48,8 @@ export function Shelves({
   now: RunNow;
   atMs: number;
   timers: readonly Running[];
-  out: (timer: Running) => void;
+  /** Null where nothing is pressed. */
+  out: ((timer: Running) => void) | null;
 }) {
   const rows = rowsOf(now);
   const own = timers.filter((t) => !now.steps.has(t.id));
@@ -76,7 +77,7 @@ export function Shelves({
             tone="warm-place"
             minutes={(t.endsAt - atMs) / 60_000}
             words={t.words}
-            stop={() => out(t)}
+            stop={out ? () => out(t) : undefined}
             stopWord="Hot"
           />
         ))}
@@ -94,7 +95,7 @@ export function Shelves({
               words={`${l.by.done ? `after: ${word}` : word}, ${item?.document.title}${l.strand === 'filling' ? ', filling' : ''}`}
               since={minutes === null ? (handsOn(l) ?? `${span((atMs - l.since) / 60_000)} there`) : undefined}
               sign={item && <ItemSign sign={item.document.sign} size={30} />}
-              stop={waiting && (() => out(waiting))}
+              stop={waiting && out ? () => out(waiting) : undefined}
               stopWord="Out"
             />
           );
@@ -106,7 +107,7 @@ export function Shelves({
             tone=""
             minutes={(t.endsAt - atMs) / 60_000}
             words={t.words}
-            stop={() => out(t)}
+            stop={out ? () => out(t) : undefined}
             stopWord="Over"
           />
         ))}

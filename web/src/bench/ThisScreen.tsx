@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import { suit, useComfort } from './comfort';
 import { knock } from './sounds';
 import { WhoseScreen } from './WhoseScreen';
@@ -27,7 +28,10 @@ export function ThisScreen({
     <section aria-label="This screen" className="this-screen">
       <h3 className="sign m-0">This screen</h3>
       <WhoseScreen cooks={cooks} cook={cook} onChange={beMine} />
-      <div className="bench-row" role="group" aria-label="Sound">
+      <p className="m-0" id="loud">
+        Sound
+      </p>
+      <div className="bench-row" role="group" aria-labelledby="loud">
         {loudWords.map((word, n) => (
           <Press
             key={word}
@@ -37,14 +41,17 @@ export function ThisScreen({
               knock();
             }}
           >
-            {n === 0 ? 'Silent' : `Sound ${word}`}
+            {word}
           </Press>
         ))}
       </div>
-      <div className="bench-row" role="group" aria-label="Letters">
+      <p className="m-0" id="larger">
+        Letters
+      </p>
+      <div className="bench-row" role="group" aria-labelledby="larger">
         {largerWords.map((word, n) => (
           <Press key={word} on={larger === n} onClick={() => suit({ larger: n as 0 | 1 | 2 })}>
-            Letters {word}
+            {word}
           </Press>
         ))}
       </div>
@@ -55,6 +62,9 @@ export function ThisScreen({
         <Press on={spoken} onClick={() => suit({ spoken: !spoken })}>
           Speak the calls
         </Press>
+        <Link to="/bench?wall" className="press quiet bench-side">
+          On the wall
+        </Link>
         {canFill && (
           <Press
             on={document.fullscreenElement !== null}

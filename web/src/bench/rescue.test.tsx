@@ -82,7 +82,7 @@ describe('something wrong at the bench', () => {
     open('/bench');
     await heading('Weigh for Hand pies');
     fireEvent.click(screen.getByRole('button', { name: 'Something else' }));
-    for (const name of ['Letters larger', 'Left-handed', 'Silent'])
+    for (const name of ['larger', 'Left-handed', 'silent'])
       fireEvent.click(await screen.findByRole('button', { name }));
     expect(document.querySelector('main.bench')?.className).toMatch(/left-handed larger-1/);
     expect(JSON.parse(localStorage.getItem('crustallum.comfort') ?? '{}')).toMatchObject({
