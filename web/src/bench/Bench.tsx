@@ -262,10 +262,14 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
             Back
           </button>
           <button type="button" className="press quiet bench-side" onClick={() => setInstead(true)}>
-            Something else
+            <span>
+              <span className="bench-which">Something</span> else
+            </span>
           </button>
           <button type="button" className="press quiet bench-side" onClick={() => setWrong(true)}>
-            Something wrong
+            <span>
+              <span className="bench-which">Something</span> wrong
+            </span>
           </button>
         </div>
         <p className="bench-next">
