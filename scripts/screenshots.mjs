@@ -20,7 +20,6 @@ const views = [
   ['eaters', station(0, 'eaters')],
   ['dough', station(0, 'dough')],
   ['folds', station(0, 'folds')],
-  ['leaves', station(2, 'folds')],
   ['filling', station(1, 'filling')],
   ['cut', station(0, 'cut')],
   ['seal', station(0, 'seal')],
@@ -69,10 +68,11 @@ await settle(2500);
 await shoot('recipe');
 await page.goto(`${url}/bench`);
 await settle(2000);
+await page.getByRole('radio', { name: 'Ines', exact: true }).click();
 await page.getByRole('button', { name: 'Begin now' }).click();
 await settle(600);
 const call = page.getByRole('heading', { level: 1 });
-for (let n = 0; n < 30 && !(await call.innerText()).startsWith('Turns'); n++) {
+for (let n = 0; n < 60 && !(await call.innerText()).startsWith('Turns'); n++) {
   await page.keyboard.press('Space');
   await settle(300);
 }
@@ -80,8 +80,14 @@ await settle(400);
 await context.clock.fastForward(6 * 60_000);
 await settle(1500);
 await shoot('bench');
+await page.setViewportSize({ width: 800, height: 1280 });
+await page.goto(`${url}/bench?wall`);
+await settle(1500);
+await shoot('wall');
+await page.goto(`${url}/bench`);
+await settle(1500);
 await page.setViewportSize({ width: 390, height: 844 });
 await settle(400);
 await shoot('phone-bench');
 await close();
-console.log(`${views.length + 5} pictures in docs/screenshots`);
+console.log(`${views.length + 6} pictures in docs/screenshots`);

@@ -1,5 +1,5 @@
 import { Cook } from '../jobs/cook';
-import { accessible, benchAt, expect, goOn, test } from '../household';
+import { accessible, anotherScreen, benchAt, expect, goOn, test } from '../household';
 
 test.describe('with the service worker that answers where there is no server', () => {
   test.use({ serviceWorkers: 'allow' });
@@ -111,4 +111,32 @@ test('a wait is a wait: nothing counts before it is ready, and taking it early i
   await page.getByRole('button', { name: /^Begin: / }).click();
   await expect(page.getByText('running', { exact: true })).toBeVisible();
   await expect(figure).toHaveText(/^0?0:0\d$/);
+});
+
+test('a screen that was away for ten steps and one that was not end in the same state', async ({ browser, supper }) => {
+  const hour = '2026-12-12T12:10:00';
+  const [house, away] = [await anotherScreen(browser, hour), await anotherScreen(browser, hour, 1024, 768)];
+  await house.goto(`${supper.url}/bench`);
+  await house.getByRole('radio', { name: 'Ines', exact: true }).click();
+  await house.getByRole('button', { name: 'Begin now' }).click();
+  await expect(house.getByText('Ines on this screen')).toBeVisible();
+  await away.goto(`${supper.url}/bench`);
+  await away.getByRole('button', { name: 'Something else' }).click();
+  await away.getByRole('radio', { name: 'Tobiah', exact: true }).click();
+  await away.getByRole('button', { name: 'Back to the bench' }).click();
+  await away.context().setOffline(true);
+  for (let n = 0; n < 10; n++) await goOn(away);
+  for (let n = 0; n < 4; n++) await goOn(house);
+  await away.getByRole('button', { name: 'Something else' }).click();
+  await expect(away.getByRole('list', { name: 'What was done' })).toContainText('Tobiah');
+  const done = async (page: typeof away) =>
+    (await page.getByRole('list', { name: 'What was done' }).innerText()).split('\n').sort().join('\n');
+  await away.context().setOffline(false);
+  await house.getByRole('button', { name: 'Something else' }).click();
+  // what was pressed while it was away comes in with its own hours, and what it missed comes to it
+  await house.clock.fastForward(15_000);
+  await away.clock.fastForward(15_000);
+  await expect
+    .poll(async () => (await done(house)) === (await done(away)) && (await done(house)).includes('Tobiah'))
+    .toBe(true);
 });
