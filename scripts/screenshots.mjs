@@ -90,4 +90,4 @@ await page.setViewportSize({ width: 390, height: 844 });
 await settle(400);
 await shoot('phone-bench');
 await close();
-console.log(`${views.length + 6} pictures in docs/screenshots`);
+console.log(`${views.length + 5} pictures in docs/screenshots`);

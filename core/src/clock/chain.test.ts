@@ -194,3 +194,38 @@ describe('a cook who is there for part of the day', () => {
     expect(suppersOf([{ cook: 'Somebody', fromMin: 60, toMin: 120 }]).map((p) => p.steps)).toEqual(plain);
   });
 });
+
+describe('who does what', () => {
+  const shared: KitchenInput = {
+    ...two,
+    does: [
+      { cook: 'Ines', does: ['pastry'] },
+      { cook: 'Noor', does: ['filling', 'oven'] },
+    ],
+  };
+  const cooksOf = (plan: ClockPlan, of: (s: ClockPlan['steps'][number]) => boolean) =>
+    [...new Set(plan.steps.filter((s) => s.cook !== null && of(s)).map((s) => s.cook))].sort();
+  it('is kept, whoever the pie was given to', () => {
+    const plan = bake([pots, { ...hands, clock: { ...hands.clock, cook: 'Noor' } }], shared);
+    const oven = (s: ClockPlan['steps'][number]) => s.kind === 'tend' || s.code === 'glaze';
+    expect(cooksOf(plan, (s) => s.strand === 'filling')).toEqual(['Noor']);
+    expect(cooksOf(plan, oven)).toEqual(['Noor']);
+    expect(cooksOf(plan, (s) => s.strand === 'pastry' && !oven(s))).toEqual(['Ines']);
+  });
+  it('is anybody’s where nobody is said to do it', () => {
+    const nobody: KitchenInput = { ...two, does: two.cooks.map((cook) => ({ cook, does: ['pastry'] })) };
+    expect(bake([pots], nobody).steps).toEqual(bake([pots], two).steps);
+  });
+});
+
+describe('rings of a hob', () => {
+  const pies = [starterItem('dishPie', 4, 'Ines'), starterItem('dishPie', 4, 'Noor')];
+  const together = (hobRings: number) => {
+    const [a, b] = bake(pies, { ...two, ovenShelves: 3, hobRings }).steps.filter((s) => s.kind === 'hob');
+    return a.startMin < b.startMin + b.minutes - 1e-6 && b.startMin < a.startMin + a.minutes - 1e-6;
+  };
+  it('let two cooks stir at once, and on a single one they stir in turn', () => {
+    expect(together(2)).toBe(true);
+    expect(together(1)).toBe(false);
+  });
+});

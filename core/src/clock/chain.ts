@@ -6,10 +6,10 @@ import { ovensOf } from '../plan/ovensOf';
 import { remember } from '../plan/memo';
 import { dayOf } from './compile';
 import { stepKey } from '../plan/steps/key';
-import { cookOf, pastryOf, type Scheduled } from './scheduled';
+import { handsOf, pastryOf, type Scheduled } from './scheduled';
 import { checkPlan } from './planner/checker';
 import { solve } from './planner/solve';
-import type { KitchenInput } from '../contracts/kitchen';
+import { usualHobRings, type KitchenInput } from '../contracts/kitchen';
 import { problem } from '../plan/problem';
 
 export interface ClockPlan {
@@ -79,7 +79,7 @@ export function planClock(items: readonly Scheduled[], kitchen: KitchenInput, se
       { ...bake, itemIndex, cook: null, startMin: run.startMin },
       { ...stand, itemIndex, cook: null, startMin: run.endMin, minutes: -run.endMin },
     ];
-    timed.push(...placed, ...meanwhile(item, itemIndex, cookOf(item, kitchen.cooks), placed));
+    timed.push(...placed, ...meanwhile(item, itemIndex, handsOf(item, kitchen).oven, placed));
   });
   for (const [index, { doughOf }] of items.entries()) if (doughOf !== undefined) mixSooner(timed, doughOf, index, busy);
   // where a chain for each pie leaves somebody wanted twice, or heats that clash, the whole day is searched
@@ -154,7 +154,7 @@ function searchDay(
     const stand = item.steps.find((s) => s.code === 'stand') as Step;
     const out = bake.startMin + bake.minutes;
     const all: TimedStep[] = [...placed, { ...stand, itemIndex, cook: null, startMin: out, minutes: -out }];
-    return [...all, ...meanwhile(item, itemIndex, cookOf(item, kitchen.cooks), all)];
+    return [...all, ...meanwhile(item, itemIndex, handsOf(item, kitchen).oven, all)];
   });
   return { timed, runs };
 }
@@ -270,8 +270,7 @@ function placeBake(
   const bake = item.steps.find((s) => s.code === 'bake') as Step;
   const stand = item.steps.find((s) => s.code === 'stand') as Step;
   const brush = item.steps.find((s) => s.code === 'glaze')?.minutes ?? 0;
-  const cook = cookOf(item, kitchen.cooks);
-  const hands = [cook, ...kitchen.cooks.filter((c) => c !== cook)];
+  const { pastry: cook, brush: hands, oven: baker } = handsOf(item, kitchen);
   const { tailMin } = pastryOf(item);
   let end = -stand.minutes;
   for (let tries = 0; tries < mostTries; tries++) {
@@ -284,7 +283,7 @@ function placeBake(
       pot: false,
       brush: true,
     });
-    const brusher = brush ? hands.find((who) => !busy.some((b) => overlaps(brushing(who), b))) : cook;
+    const brusher = brush ? hands.find((who) => !busy.some((b) => overlaps(brushing(who), b))) : baker;
     const closing = { ...brushing(cook), from: run.startMin - brush - tailMin, to: run.startMin - brush, brush: false };
     const closes = tailMin > 0 ? busy.find((b) => overlaps(closing, b)) : undefined;
     if (before === null && brusher && !closes) return { run, fits: item.trays <= shelvesOf(kitchen, item), brusher };
@@ -295,7 +294,7 @@ function placeBake(
       end = Math.min(end - 1, Math.max(...free) + bake.minutes);
     }
   }
-  return { run: runOf(item, itemIndex, bake, end - bake.minutes), fits: false, brusher: cook };
+  return { run: runOf(item, itemIndex, bake, end - bake.minutes), fits: false, brusher: baker };
 }
 
 /** An item's own steps back from its bake, and its filling's before it is closed; `clash` names a cook wanted twice. */
@@ -308,26 +307,31 @@ function placeWork(
   runs: readonly OvenRun[],
   brusher: string,
 ): { laid: TimedStep[]; clash: string | null; blind: OvenRun[]; heats: boolean } {
-  const { cooks } = kitchen;
   const ovenShelves = shelvesOf(kitchen, item);
   const { steps: pastry, wait: last } = pastryOf(item);
-  const cook = cookOf(item, cooks);
-  const helper = cooks.find((c) => c !== cook) ?? cook;
+  const { pastry: cook, filling: helper, oven: baker } = handsOf(item, kitchen);
   const baked = (laid: readonly TimedStep[]) =>
     laid.filter((s) => s.kind === 'oven').map((s) => runOf(item, itemIndex, s, s.startMin));
   const ovenTaken = (laid: readonly TimedStep[]) => baked(laid).some((b) => fitsOven(b, runs, ovenShelves) !== null);
   const taken = (laid: readonly TimedStep[]) => clashes(laid, busy) || ovenTaken(laid);
   let extra = 0;
-  let laid = lay(pastry, run.startMin, cook, brusher, itemIndex, last, extra);
+  let laid = lay(pastry, run.startMin, { cook, brusher, baker }, itemIndex, last, extra);
   for (let n = 0; n < mostNudges && taken(laid) && last && extra < last.elasticMin; n++) {
     extra += nudgeMin;
-    laid = lay(pastry, run.startMin, cook, brusher, itemIndex, last, extra);
+    laid = lay(pastry, run.startMin, { cook, brusher, baker }, itemIndex, last, extra);
   }
   // the item's own work takes hands too: nobody stirs the pot and rolls at once
   const own = laid.flatMap((s) => (takesHands(s) ? [busyOf(s)] : []));
   const everyones = [...busy, ...own];
   const closing = laid.find((s) => closingCodes.includes(s.code));
-  const prepared = layFilling(item.steps, closing?.startMin ?? run.startMin, helper, itemIndex, everyones);
+  const prepared = layFilling(
+    item.steps,
+    closing?.startMin ?? run.startMin,
+    helper,
+    itemIndex,
+    everyones,
+    kitchen.hobRings ?? usualHobRings,
+  );
   const clash = clashes(laid, busy) ? cook : clashes(prepared, everyones) ? helper : null;
   // a wait that nothing asked for is no step
   return {
@@ -393,8 +397,7 @@ function clockFigures(
 function lay(
   steps: readonly Step[],
   endMin: number,
-  cook: string,
-  brusher: string,
+  { cook, brusher, baker }: Record<'cook' | 'brusher' | 'baker', string>,
   itemIndex: number,
   stretchable: Step | null,
   extra: number,
@@ -409,7 +412,7 @@ function lay(
         ...s,
         minutes,
         itemIndex,
-        cook: s.code === 'glaze' ? brusher : s.kind === 'bench' || s.kind === 'tend' ? cook : null,
+        cook: s.code === 'glaze' ? brusher : s.kind === 'bench' ? cook : s.kind === 'tend' ? baker : null,
         startMin: end,
       };
     })
@@ -432,6 +435,7 @@ function layFilling(
   cook: string,
   itemIndex: number,
   busy: readonly Busy[],
+  rings: number,
 ): TimedStep[] {
   const laid: TimedStep[] = [];
   const earliest = readyBy - filledWithinMin;
@@ -441,8 +445,11 @@ function layFilling(
     let to = by;
     for (let n = 0; n < mostNudges; n++) {
       const pot = s.kind === 'hob';
-      const taken = busy.filter((b) => overlaps({ cook, from: to - s.minutes, to, pot, brush: false }, b));
-      if (!taken.length || to - s.minutes < earliest) break;
+      const from = to - s.minutes;
+      const pots = pot ? busy.filter((b) => b.pot && b.from < to - 1e-6 && from < b.to - 1e-6) : [];
+      const taken =
+        pots.length >= rings ? pots : busy.filter((b) => overlaps({ cook, from, to, pot, brush: false }, b));
+      if (!taken.length || from < earliest) break;
       to = Math.min(...taken.map((b) => b.from));
     }
     laid.push({ ...s, itemIndex, cook, startMin: to - s.minutes });

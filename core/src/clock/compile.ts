@@ -1,9 +1,9 @@
-import type { KitchenInput } from '../contracts/kitchen';
+import { usualHobRings, type KitchenInput } from '../contracts/kitchen';
 import { closingCodes, type Step } from '../plan/steps/codes';
 import { ovensOf } from '../plan/ovensOf';
 import { stepKey } from '../plan/steps/key';
 import { climbsCMin, fallsCMin } from './ovenRuns';
-import { cookOf, pastryOf, type Scheduled } from './scheduled';
+import { handsOf, pastryOf, type Scheduled } from './scheduled';
 import type { Instance, Lag, PlannerStep, Point } from './planner/instance';
 
 /** The table on the planner's own minutes: midnight of the day before is 0. */
@@ -25,7 +25,6 @@ const readyWaitMin = 12 * 60;
 const offTheHeatMin = 15;
 /** Bakes within twice this go in together. */
 const heatToleranceC = 5;
-const rings = 4;
 /** Work that can be put down beside a simmering pot. */
 export const smallCodes: ReadonlySet<string> = new Set(['weigh', 'glaze', 'prepareFilling', 'weightsOut']);
 
@@ -63,8 +62,7 @@ export function dayOf(
   for (const [itemIndex, item] of items.entries()) {
     const shelves = ovens[item.oven]?.shelves ?? 0;
     if (item.trays > shelves) return null;
-    const cook = cookOf(item, kitchen.cooks);
-    const helper = kitchen.cooks.find((c) => c !== cook) ?? cook;
+    const { pastry: cook, filling: helper, oven: baker, brush } = handsOf(item, kitchen);
     const { steps: pastry, wait } = pastryOf(item);
     const bake = item.steps.find((s) => s.code === 'bake');
     const stand = item.steps.find((s) => s.code === 'stand');
@@ -95,7 +93,7 @@ export function dayOf(
               },
             }
           : {}),
-        ...(hands ? { cooks: s.code === 'glaze' ? kitchen.cooks : [cook] } : {}),
+        ...(hands ? { cooks: s.code === 'glaze' ? [...brush] : [s.kind === 'tend' ? baker : cook] } : {}),
       });
     }
     row.forEach((s, i) => {
@@ -174,7 +172,7 @@ export function dayOf(
       keepOn: Math.ceil(Math.max(45, (tMax - ambient) / climbsCMin, (tMax - tMin) / fallsCMin)),
     })),
     resources: [
-      { id: 'hob', cap: rings },
+      { id: 'hob', cap: kitchen.hobRings ?? usualHobRings },
       { id: 'alone', cap: 1 },
       ...kitchen.cooks.map((c) => ({ id: `pot ${c}`, cap: 1 })),
     ],

@@ -1,3 +1,4 @@
+import type { Duty, KitchenInput } from '../contracts/kitchen';
 import type { OvenStep } from '../oven/bakeInput';
 import type { Step } from '../plan/steps/codes';
 
@@ -17,9 +18,42 @@ export interface Scheduled {
   doughOf?: number;
 }
 
-/** Who makes an item: who was said, or the first cook of this kitchen. */
-export const cookOf = (item: Scheduled, cooks: readonly string[]): string =>
+/** Cooks who do this; everybody, where nobody is said to. */
+export function whoDoes(duty: Duty, { cooks, does = [] }: Pick<KitchenInput, 'cooks' | 'does'>): readonly string[] {
+  const able = cooks.filter((c) => does.find((d) => d.cook === c)?.does.includes(duty) ?? true);
+  return able.length ? able : cooks;
+}
+
+/** Whose an item is: who was said, or the first cook of this kitchen. */
+const cookOf = (item: Scheduled, cooks: readonly string[]): string =>
   cooks.includes(item.cook) ? item.cook : cooks[0];
+
+export interface Hands {
+  /** Who makes its pastry: whose it is, as far as they do that. */
+  pastry: string;
+  /** Who cooks its filling: another's hands where there are any that do. */
+  filling: string;
+  /** Who looks after it at the oven. */
+  oven: string;
+  /** Who may brush it before it goes in, whose it is first. */
+  brush: readonly string[];
+}
+
+/** Whose hands do what of an item. */
+export function handsOf(item: Scheduled, kitchen: Pick<KitchenInput, 'cooks' | 'does'>): Hands {
+  const own = cookOf(item, kitchen.cooks);
+  const ownFirst = (able: readonly string[]) => (able.includes(own) ? own : able[0]);
+  const pastry = ownFirst(whoDoes('pastry', kitchen));
+  const fillings = whoDoes('filling', kitchen);
+  const bakers = whoDoes('oven', kitchen);
+  const oven = ownFirst(bakers);
+  return {
+    pastry,
+    filling: fillings.find((c) => c !== pastry) ?? fillings[0],
+    oven,
+    brush: [oven, ...bakers.filter((c) => c !== oven)],
+  };
+}
 
 /** An item's pastry steps in turn, the wait among them that may last longer, and the minutes of work after it. */
 export function pastryOf(item: Scheduled): { steps: Step[]; wait: Step | null; tailMin: number } {

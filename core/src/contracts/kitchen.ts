@@ -5,7 +5,7 @@ import { Stored, Version } from './stored';
 import { Nested, OneOf, NumberIn, Optional, NestedList, ListOf } from '../quantities/rules';
 import { flourIds } from '../ingredients/table';
 import { benches, type BenchName } from '../cold/environments';
-import { ArrayMinSize, IsString, MaxLength } from 'class-validator';
+import { ArrayMinSize, IsIn, IsString, MaxLength } from 'class-validator';
 import { eggSizes, type EggSize } from '../dough/eggs';
 
 export const fridgeKinds = ['fridge', 'fridgeFan'] as const;
@@ -37,6 +37,19 @@ export class CookHoursInput {
   @NumberIn(0, 1439, 'min', { integer: true }) toMin!: number;
 }
 
+/** What is to be done in a kitchen, as it can be shared out. */
+export const duties = ['pastry', 'filling', 'oven'] as const;
+export type Duty = (typeof duties)[number];
+
+/** What a cook does, where it is not everything. */
+export class CookDoesInput {
+  @IsString() @MaxLength(40) cook!: string;
+  @ListOf(3) @ArrayMinSize(1) @IsIn(duties, { each: true }) does!: Duty[];
+}
+
+/** Rings of a hob, where nobody said. */
+export const usualHobRings = 4;
+
 /** The kitchen and what has been learnt about it. */
 export class KitchenInput {
   @NumberIn(5, 40, '°C') roomC!: number;
@@ -58,6 +71,9 @@ export class KitchenInput {
   @ListOf(6) @ArrayMinSize(1) @IsString({ each: true }) @MaxLength(40, { each: true }) cooks!: string[];
   /** Who of them is there for part of the day only. */
   @Optional() @NestedList(() => CookHoursInput, 6) hours?: CookHoursInput[];
+  /** Who of them does not do everything. */
+  @Optional() @NestedList(() => CookDoesInput, 6) does?: CookDoesInput[];
+  @Optional() @NumberIn(1, 8, 'rings', { integer: true }) hobRings?: number | null;
   /** A second oven, where there is one. */
   @Optional() @Nested(() => SecondOvenInput) secondOven?: SecondOvenInput | null;
   /** What a thermometer in the oven showed. */

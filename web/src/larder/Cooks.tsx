@@ -1,4 +1,4 @@
-import type { CookHoursInput } from '@crustallum/core/contracts/kitchen';
+import { duties, type CookDoesInput, type CookHoursInput, type Duty } from '@crustallum/core/contracts/kitchen';
 import { X } from 'lucide-react';
 import { HourField } from '../design/ui/HourField';
 
@@ -9,23 +9,40 @@ const usual = { fromMin: 9 * 60, toMin: 17 * 60 };
 export interface WhoCooks {
   cooks: string[];
   hours?: CookHoursInput[];
+  does?: CookDoesInput[];
 }
 
-/** Who cooks: each name and when they are there, one more, one less; there is always one. */
-export function Cooks({ cooks, hours = [], onChange }: WhoCooks & { onChange: (who: WhoCooks) => void }) {
-  const put = (next: string[], nextHours = hours) =>
-    onChange({ cooks: next, hours: nextHours.filter((h) => next.includes(h.cook)) });
+const dutyWords: Record<Duty, string> = { pastry: 'Pastry', filling: 'Fillings', oven: 'Oven' };
+
+/** Who cooks: each name, what they do and when they are there, one more, one less; there is always one. */
+export function Cooks({ cooks, hours = [], does = [], onChange }: WhoCooks & { onChange: (who: WhoCooks) => void }) {
+  const put = (next: string[], nextHours = hours, nextDoes = does) =>
+    onChange({
+      cooks: next,
+      hours: nextHours.filter((h) => next.includes(h.cook)),
+      does: nextDoes.filter((d) => next.includes(d.cook)),
+    });
+  const doing = (name: string): readonly Duty[] => does.find((d) => d.cook === name)?.does ?? duties;
+  /** One duty more or less; a cook does something, and who does everything is not written down. */
+  const share = (name: string, duty: Duty) => {
+    const now = doing(name);
+    const next = duties.filter((d) => (d === duty ? !now.includes(d) : now.includes(d)));
+    if (next.length === 0) return;
+    const others = does.filter((d) => d.cook !== name);
+    put(cooks, hours, next.length === duties.length ? others : [...others, { cook: name, does: next }]);
+  };
   const rename = (i: number, name: string) => {
     const was = cooks[i];
     put(
       cooks.with(i, name),
       hours.map((h) => (h.cook === was ? { ...h, cook: name } : h)),
+      does.map((d) => (d.cook === was ? { ...d, cook: name } : d)),
     );
   };
   return (
     <fieldset className="m-0 border-0 p-0 pt-2">
       <legend className="quiet-ink p-0" style={{ fontSize: 16 }}>
-        Who cooks, and when they are there
+        Who cooks, what they do, and when they are there
       </legend>
       <ul className="plain-list grid gap-2 p-0">
         {cooks.map((name, i) => {
@@ -79,6 +96,22 @@ export function Cooks({ cooks, hours = [], onChange }: WhoCooks & { onChange: (w
                 >
                   Comes and goes
                 </button>
+              )}
+              {cooks.length > 1 && (
+                <span className="flex gap-1" role="group" aria-label={`${called} does`}>
+                  {duties.map((duty) => (
+                    <button
+                      key={duty}
+                      type="button"
+                      className={`press ${doing(name).includes(duty) ? '' : 'quiet'}`}
+                      style={{ minHeight: 44, padding: '0 12px', fontSize: 16 }}
+                      aria-pressed={doing(name).includes(duty)}
+                      onClick={() => share(name, duty)}
+                    >
+                      {dutyWords[duty]}
+                    </button>
+                  ))}
+                </span>
               )}
               {cooks.length > 1 && (
                 <button

@@ -11,7 +11,7 @@ import { Press } from '../design/ui/Press';
 import { Cooks } from './Cooks';
 import { NumberField } from '../design/ui/NumberField';
 import { benchWords } from '../wording/words';
-import { fridgeKinds, KitchenInput } from '@crustallum/core/contracts/kitchen';
+import { fridgeKinds, KitchenInput, usualHobRings } from '@crustallum/core/contracts/kitchen';
 
 const rules = numberRules(KitchenInput);
 const numbers = [
@@ -28,6 +28,7 @@ const numbers = [
   ['ovenShelves', 'Oven shelves'],
   ['ovenOffsetC', 'Oven stands off its dial by'],
   ['ovenW', 'Oven heats with'],
+  ['hobRings', 'Rings of the hob'],
   ['pace', 'Your pace against ours'],
   ['flourLimitG', 'Flour your machine or bowl takes'],
 ] as const;
@@ -39,8 +40,12 @@ const picks = [
   ['fridgeKind', 'Its fridge', fridgeKinds.map((k) => [k, fridgeWords[k]] as const)],
 ] as const;
 /** May be left open; and what they begin with when they are said. */
-const optional = new Set<string>(['flourLimitG', 'benchC']);
-const startingAt: Partial<Record<(typeof numbers)[number][0], number>> = { flourLimitG: 500, benchC: 12 };
+const optional = new Set<string>(['flourLimitG', 'benchC', 'hobRings']);
+const startingAt: Partial<Record<(typeof numbers)[number][0], number>> = {
+  flourLimitG: 500,
+  benchC: 12,
+  hobRings: usualHobRings,
+};
 
 /** The kitchen as the engine needs it; the same class that the server and the models check says what is allowed. */
 export default function KitchenForm() {
@@ -52,7 +57,7 @@ export default function KitchenForm() {
   });
   useEffect(() => {
     // what may be left empty stands as null, so that an untouched form is not taken for a changed one
-    if (data) reset({ eggSize: 'M', flourLimitG: null, ...data.document });
+    if (data) reset({ eggSize: 'M', flourLimitG: null, hobRings: null, ...data.document });
   }, [data, reset]);
   if (!data) return <p className="working">Reading the kitchen</p>;
   const stale = (error as { status?: unknown } | undefined)?.status === 409;
@@ -120,9 +125,11 @@ export default function KitchenForm() {
       <Cooks
         cooks={watch('cooks') ?? []}
         hours={watch('hours') ?? []}
-        onChange={({ cooks, hours }) => {
+        does={watch('does') ?? []}
+        onChange={({ cooks, hours, does }) => {
           setValue('cooks', cooks, { shouldDirty: true, shouldValidate: true });
           setValue('hours', hours, { shouldDirty: true });
+          setValue('does', does, { shouldDirty: true });
         }}
       />
       {error && (

@@ -1,5 +1,5 @@
 import { numberRules } from '@crustallum/core/quantities/rules';
-import { KitchenInput } from '@crustallum/core/contracts/kitchen';
+import { KitchenInput, usualHobRings } from '@crustallum/core/contracts/kitchen';
 import { benches, type BenchName } from '@crustallum/core/cold/environments';
 import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
@@ -23,6 +23,7 @@ const asked = [
   ['benchLengthMm', 'Bench, long', 50, 400, 1800],
   ['benchWidthMm', 'Bench, deep', 50, 300, 900],
   ['ovenShelves', 'Oven shelves', 1, 1, 5],
+  ['hobRings', 'Rings of the hob', 1, 1, 6],
 ] as const;
 
 /** Three short steps at first start, each of which can be skipped: every number is a common one already. */
@@ -62,7 +63,7 @@ export default function Setup() {
         {step === 0 && (
           <div style={{ maxWidth: 720 }}>
             <p className="m-0">Their steps are laid so that nobody is in two places at once.</p>
-            <Cooks cooks={kitchen.cooks} hours={kitchen.hours ?? []} onChange={set} />
+            <Cooks cooks={kitchen.cooks} hours={kitchen.hours ?? []} does={kitchen.does ?? []} onChange={set} />
           </div>
         )}
         {step === 1 && (
@@ -83,7 +84,7 @@ export default function Setup() {
                     <Rule
                       key={name}
                       label={label}
-                      value={kitchen[name]}
+                      value={kitchen[name] ?? usualHobRings}
                       rule={rule}
                       unit={rule.unit === 'mm' ? 'cm' : rule.unit}
                       scale={rule.unit === 'mm' ? 0.1 : 1}
