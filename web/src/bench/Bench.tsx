@@ -1,5 +1,6 @@
 import type { Offered } from '@crustallum/core/bench/offer';
 import { others } from '@crustallum/core/bench/offer';
+import { endTicks } from '@crustallum/core/bench/end';
 import { closingCodes } from '@crustallum/core/plan/steps/codes';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
@@ -7,9 +8,9 @@ import { useNow } from '../desk/useNow';
 import { ColdLine } from '../coldline/ColdLine';
 import { Hatches } from '../design/drawings/Hatches';
 import { useNarrow, usePhone } from '../design/ui/useWidth';
-import { clock, clockOn, counted, momentAt, plain, span, timer, until } from '../wording/numbers';
+import { clock, counted, momentAt, until } from '../wording/numbers';
 import { Begin } from './Begin';
-import { callOf, stepWord, type Call } from '../wording/steps';
+import { callOf, stepWord } from '../wording/steps';
 import { FillingParts } from './FillingParts';
 import { ForEaters } from '../stations/_shared/ForEaters';
 import { Ticks } from '../stations/seal/Ticks';
@@ -19,6 +20,7 @@ import { TableThen } from './TableThen';
 import { askForNotices, useAwake, useComfort, useSpoken } from './comfort';
 import { Early, EarlyPresses, useAsked } from './Early';
 import { skewMs } from './houseClock';
+import { Figure } from './Figure';
 import { Instead, lastOf } from './Instead';
 import { ColdPresses, LeftPanel } from './LeftPanel';
 import { LookLeft, LookNow, useLook } from './LookNow';
@@ -41,6 +43,7 @@ import { useRechill } from './useRechill';
 import { useProbe } from './useProbe';
 import { Wall } from './Wall';
 import { warmthNow } from './warmth';
+import { howOf, isKept, pressWord } from './words';
 import './bench.css';
 
 export function Bench() {
@@ -72,6 +75,8 @@ export function Bench() {
 const heardAt = new Set<string>([...closingCodes, 'coverLeaves', 'assembleLeaves', 'stand']);
 
 const mostTimersBesideDrawing = 2;
+/** Ticks of no single pie. */
+const wholeDay = -1;
 type InHand = ReturnType<typeof useBench>;
 
 function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now: NonNullable<InHand['now']> }) {
@@ -211,6 +216,17 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
         {item?.fillingParts && step && (
           <FillingParts parts={item.fillingParts} mixedEachG={item.mixedEachG} code={step.code} />
         )}
+        {all && (
+          <Ticks
+            ticks={endTicks(
+              steps,
+              run.plan.items.some((i) => i.ticks?.some((t) => t.code === 'tick.rawApart')),
+            )}
+            title="Before you leave it"
+            done={tickedOf(events, wholeDay)}
+            onTick={(code, on) => void say('tick', { itemIndex: wholeDay, code, on })}
+          />
+        )}
         {item?.eaters && step && heardAt.has(step.code) && <ForEaters eaters={item.eaters} size={20} />}
         {item?.ticks && step && closingCodes.includes(step.code) && (
           <Ticks
@@ -338,72 +354,6 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
   );
 }
 
-/** What is begun counts; what is not is drawn hollow, with the minutes until it can be, or those it takes. */
-function Figure({ state, running, title, now }: { state: BenchState; running: number; title: string; now: number }) {
-  const { step, standing, offer } = state;
-  if (!step || !offer) return null;
-  const counts = standing === 'inHand' && !isWait(step);
-  const waits = standing === 'waiting';
-  return (
-    <>
-      <div className="bench-label">
-        {counts
-          ? 'running'
-          : waits
-            ? 'ready in'
-            : standing === 'blocked'
-              ? 'not yet, takes'
-              : isWait(step)
-                ? 'planned'
-                : 'not begun, takes'}
-      </div>
-      <div className={`bench-far ${counts ? '' : 'hollow'}`}>
-        {counts ? timer(running * 60) : waits ? timer((offer.readyAt - now) / 1000) : <Takes minutes={step.minutes} />}
-      </div>
-      <div className="bench-of">
-        {counts
-          ? `of ${span(step.minutes)}`
-          : waits
-            ? `then ${span(step.minutes)}${isWait(step) ? '' : ' of work'}`
-            : `at ${clockOn(momentAt(state.now.plan.serveAt, step.startMin), new Date(now))} by plan`}
-        {title ? ` · ${title}` : ''}
-      </div>
-    </>
-  );
-}
-
-/** Minutes large, their unit small; hours as they are spoken. */
-const Takes = ({ minutes }: { minutes: number }) =>
-  minutes < 100 ? (
-    <>
-      {plain(minutes, 0)}
-      <small> min</small>
-    </>
-  ) : (
-    span(minutes)
-  );
-
 /** The next of this row after the one that is shown. */
 const upNext = (state: BenchState, now: number) =>
   others(state.now, state.asking, now).find((o) => o.now.key !== state.key && o.now.parked === null)?.now;
-
-function howOf(state: BenchState, all: boolean, words: Call | null): string {
-  if (all)
-    return state.finished
-      ? 'The run is finished. Write down how it came out.'
-      : 'Everything is in, out or on the table. Write down how it came out.';
-  return words?.how ?? 'What is left is with the others. Take something over, or sit down.';
-}
-
-/** Something is missing yet: it is not the press that is meant. */
-const isKept = ({ standing, step }: Pick<BenchState, 'standing' | 'step'>): boolean =>
-  step?.kind !== 'tend' && (standing === 'waiting' || standing === 'blocked');
-
-function pressWord({ standing, step, offer }: BenchState, all: boolean, words: Call | null): string {
-  if (all) return 'To the log';
-  if (!offer || !step || !words) return 'See what is left';
-  if (step.kind === 'tend') return words.press;
-  if (isKept({ standing, step })) return 'Begin it early';
-  if (standing === 'ready' && !isWait(step)) return `Begin: ${stepWord(step).toLowerCase()}`;
-  return words.press;
-}

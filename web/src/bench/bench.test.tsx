@@ -135,6 +135,10 @@ describe('at the bench', () => {
     await runAt(run, run.plan.steps.length);
     const router = open('/bench');
     await heading('All is done');
+    // rings, oven and bench are seen to, and kept with the run
+    const seen = screen.getByRole('region', { name: 'Before you leave it' });
+    fireEvent.click(within(seen).getByRole('button', { name: /oven off/ }));
+    await waitFor(async () => expect((await said()).find((e) => e.type === 'tick')?.data).toMatchObject({ on: true }));
     fireEvent.click(screen.getByRole('button', { name: 'To the log' }));
     await waitFor(() =>
       expect(router.state.location.pathname + router.state.location.search).toBe(`/log?run=${run.id}`),

@@ -14,6 +14,11 @@ const words: Record<Tick['code'], (v: Tick['values']) => [string, string]> = {
   'tick.airOut': () => ['air pressed out', 'from the filling outwards'],
   'tick.rawApart': () => ['board, knife, hands washed', 'the filling is raw'],
   'tick.herbs': () => ['herbs and seasoning in', 'before it goes in'],
+  'tick.ringsOff': () => ['all rings off', 'and no cloth beside them'],
+  'tick.ovenOff': () => ['oven off', 'and nothing forgotten inside'],
+  'tick.rawWashed': () => ['hands, boards, knives washed hot', 'something was raw'],
+  'tick.restCold': () => ['what is left is in the cold', 'within two hours, in shallow dishes'],
+  'tick.benchClear': () => ['bench cleared', 'and knives put away'],
 };
 
 /** A condition, and how it is seen to. */

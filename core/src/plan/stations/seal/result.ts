@@ -30,7 +30,12 @@ export interface Tick {
     | 'tick.glued'
     | 'tick.airOut'
     | 'tick.rawApart'
-    | 'tick.herbs';
+    | 'tick.herbs'
+    | 'tick.ringsOff'
+    | 'tick.ovenOff'
+    | 'tick.rawWashed'
+    | 'tick.restCold'
+    | 'tick.benchClear';
   values: Record<string, number | string>;
 }
 
