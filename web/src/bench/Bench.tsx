@@ -149,7 +149,7 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
     !instead && !wrong,
   );
 
-  const timers = runningTimers(run, state.timers, made.added, say);
+  const timers = runningTimers(run, made, now, say);
   useTimerKnocks(timers, now);
   const { out, asked: outAsked, leave } = useOut(now);
   const running = (now - state.startedAt) / 60_000;

@@ -108,7 +108,7 @@ export function Shelves({
             minutes={(t.endsAt - atMs) / 60_000}
             words={t.words}
             stop={out ? () => out(t) : undefined}
-            stopWord="Over"
+            stopWord={t.stopWord ?? 'Over'}
           />
         ))}
       </ul>

@@ -1,5 +1,5 @@
-import type { Added, StepNow } from '@crustallum/core/bench/reduce';
-import { endsAt } from '@crustallum/core/bench/reduce';
+import { standingOf } from '@crustallum/core/bench/offer';
+import { endsAt, timersOf, type RunNow, type StepNow } from '@crustallum/core/bench/reduce';
 import { useEffect, useRef } from 'react';
 import { timer } from '../wording/numbers';
 import { stepWord } from '../wording/steps';
@@ -15,19 +15,37 @@ export interface Running {
   stop: () => void;
   /** The wait of the plan it is of. */
   of?: StepNow;
+  /** What ends it, where it is not taken out. */
+  stopWord?: string;
 }
 
-export function runningTimers(run: BenchRun, waits: readonly StepNow[], added: readonly Added[], say: Say): Running[] {
-  const ofPlan = waits.map((s): Running => {
-    const words = `${stepWord(s.step).toLowerCase()}, ${run.plan.items[s.step.itemIndex]?.document.title}`;
-    return { id: s.key, words, endsAt: endsAt(s), of: s, stop: () => void say('done', { step: s.key }) };
+/** A moment at a bake is called so long before it is due, min. */
+const calledMin = 2;
+
+export function runningTimers(run: BenchRun, made: RunNow, atMs: number, say: Say): Running[] {
+  const named = (s: StepNow) =>
+    `${stepWord(s.step).toLowerCase()}, ${run.plan.items[s.step.itemIndex]?.document.title}`;
+  const done = (s: StepNow) => () => void say('done', { step: s.key });
+  const waits = timersOf(made).map((s): Running => ({
+    id: s.key,
+    words: named(s),
+    endsAt: endsAt(s),
+    of: s,
+    stop: done(s),
+  }));
+  // a tray that wants turning calls whoever is busy with something else
+  const tends = [...made.steps.values()].flatMap((s): Running[] => {
+    if (s.step.kind !== 'tend' || s.begun || s.done || s.skipped) return [];
+    const { standing, readyAt } = standingOf(made, s.key, atMs);
+    const due = Number.isFinite(readyAt) && standing !== 'blocked' && readyAt - atMs < calledMin * 60_000;
+    return due ? [{ id: `tend ${s.key}`, words: named(s), endsAt: readyAt, stop: done(s), stopWord: 'Done' }] : [];
   });
-  const own = added.flatMap((a): Running[] =>
+  const own = made.added.flatMap((a): Running[] =>
     a.over || a.endsAt === null
       ? []
       : [{ id: a.id, words: a.words, endsAt: a.endsAt, stop: () => void say('timer', { id: a.id, stopped: true }) }],
   );
-  return [...ofPlan, ...own].sort((a, b) => a.endsAt - b.endsAt);
+  return [...waits, ...tends, ...own].sort((a, b) => a.endsAt - b.endsAt);
 }
 
 /** Each timer knocks once when it is over. */
@@ -63,10 +81,10 @@ export function Timers({
             <strong style={{ fontSize: 30 }}>{timer(leftS)}</strong>
             <span style={{ fontSize: 19 }}>
               {t.words}
-              {leftS < 0 ? ': take it out' : ''}
+              {leftS < 0 && !t.stopWord ? ': take it out' : ''}
             </span>
             <button type="button" className="press quiet" style={{ minHeight: 64 }} onClick={() => out(t)}>
-              Out
+              {t.stopWord ?? 'Out'}
             </button>
           </li>
         );

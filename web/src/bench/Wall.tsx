@@ -9,7 +9,7 @@ import { ItemSign } from '../design/drawings/signs';
 import { clock, clockOn, momentAt, plain, span, until } from '../wording/numbers';
 import { callOf, stepWord } from '../wording/steps';
 import { skewMs } from './houseClock';
-import { isWait, neededMin, type BenchRun } from './run';
+import { neededMin, type BenchRun } from './run';
 import { Shelves } from './Shelves';
 import { runningTimers } from './Timers';
 
@@ -23,7 +23,6 @@ export function Wall({ run, now: made }: { run: BenchRun; now: RunNow }) {
   const { cooks } = run.plan.kitchen;
   const table = momentAt(made.plan.serveAt, 0);
   const outlook = outlookOf(made, now, neededMin(run));
-  const waits = [...made.steps.values()].filter((s) => isWait(s.step) && s.begun && !s.done);
   return (
     <main className="wall">
       <header>
@@ -45,7 +44,7 @@ export function Wall({ run, now: made }: { run: BenchRun; now: RunNow }) {
           <AtWork key={cook} run={run} now={made} cook={cook} atMs={now} />
         ))}
       </div>
-      <Shelves run={run} now={made} atMs={now} timers={runningTimers(run, waits, made.added, nothing)} out={null} />
+      <Shelves run={run} now={made} atMs={now} timers={runningTimers(run, made, now, nothing)} out={null} />
       <div className="wall-cooks">
         {cooks.map((cook) => (
           <NextHour key={cook} run={run} now={made} cook={cook} atMs={now} />
