@@ -2,7 +2,7 @@ import { closingCodes, type Strand, type TimedStep } from '../plan/steps/codes';
 import { isWait } from './plan';
 import { endsAt, type RunNow, type StepNow } from './reduce';
 
-export const places = ['oven', 'hob', 'rack', 'bench', 'room', 'fridge', 'freezer'] as const;
+export const places = ['oven', 'hob', 'rack', 'bench', 'room', 'porch', 'iceBath', 'fridge', 'freezer'] as const;
 export type Place = (typeof places)[number];
 
 export interface Lying {
@@ -23,7 +23,7 @@ export function placeOf(step: TimedStep): Place {
   if (step.kind === 'hob') return 'hob';
   if (step.kind !== 'cold') return 'bench';
   const place = String(step.values['place'] ?? 'fridge');
-  return place === 'freezer' || place === 'fridge' ? place : 'room';
+  return places.find((p) => p === place) ?? 'room';
 }
 
 /**

@@ -5,7 +5,8 @@ import { HaveInput } from './have';
 import { Nested, NumberIn, OneOf, NestedList, Optional } from '../quantities/rules';
 import { fillingKinds, type FillType } from '../oven/tables';
 
-export const coolingPlaces = ['room', 'fridge', 'porch'] as const;
+/** In the bath the pot stands in ice and water, and is stirred every few minutes. */
+export const coolingPlaces = ['room', 'fridge', 'porch', 'iceBath'] as const;
 export const coolingVessels = ['pot', 'trays'] as const;
 
 export class IngredientShareInput {

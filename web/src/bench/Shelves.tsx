@@ -1,4 +1,4 @@
-import { lying, type Lying, type Place } from '@crustallum/core/bench/places';
+import { lying, places, type Lying, type Place } from '@crustallum/core/bench/places';
 import type { RunNow } from '@crustallum/core/bench/reduce';
 import { ItemSign } from '../design/drawings/signs';
 import { clockOn, plain, span } from '../wording/numbers';
@@ -12,11 +12,13 @@ const placeWords: Record<Place, string> = {
   rack: 'Rack',
   bench: 'Bench',
   room: 'Room',
+  porch: 'Porch',
+  iceBath: 'Ice bath',
   fridge: 'Fridge',
   freezer: 'Freezer',
 };
 const hot = new Set<Place>(['oven', 'hob']);
-const cold = new Set<Place>(['fridge', 'freezer']);
+const cold = new Set<Place>(['porch', 'iceBath', 'fridge', 'freezer']);
 
 /** To scale up to here; what is later stands beyond it, min. */
 const scaleMin = 30;
@@ -25,11 +27,10 @@ const scaleShare = 0.72;
 
 /** Things by place, hot above, cold below; in a place what is ready first stands above. */
 function rowsOf(now: RunNow): Lying[] {
-  const order: Place[] = ['oven', 'hob', 'rack', 'bench', 'room', 'fridge', 'freezer'];
   return lying(now)
     .filter((l) => l.by.step.code !== 'stand' || l.place === 'rack')
     .sort(
-      (a, b) => order.indexOf(a.place) - order.indexOf(b.place) || (a.readyAt ?? Infinity) - (b.readyAt ?? Infinity),
+      (a, b) => places.indexOf(a.place) - places.indexOf(b.place) || (a.readyAt ?? Infinity) - (b.readyAt ?? Infinity),
     );
 }
 

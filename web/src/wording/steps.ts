@@ -516,7 +516,9 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
     case 'coolFilling':
       return make(
         'Set the filling to cool',
-        `Spread it ${thin(Number(s.values['depthMm']), 0)} deep ${coolingWords[String(s.values['place'])] ?? ''} until ${degrees(Number(s.values['toC']), 0)}. ${span(s.minutes)} by reckoning.`,
+        s.values['place'] === 'iceBath'
+          ? `Stand the pot in ice and water up to the filling’s height, and stir it every few minutes, until ${degrees(Number(s.values['toC']), 0)}. ${span(s.minutes)} by reckoning.`
+          : `Spread it ${thin(Number(s.values['depthMm']), 0)} deep ${coolingWords[String(s.values['place'])] ?? ''} until ${degrees(Number(s.values['toC']), 0)}. ${span(s.minutes)} by reckoning.`,
         'It is cooling, next',
         `Cooked food goes ${guidance()}. ${localRules}`,
       );

@@ -109,6 +109,7 @@ export const coolingWords: Record<string, string> = {
   porch: 'on the porch',
   fridge: 'in the fridge',
   room: 'in the room',
+  iceBath: 'in ice and water, stirred now and then',
 };
 export const methodWords: Record<string, string> = {
   fingertips: 'fingers',

@@ -8,7 +8,7 @@ const ways = coolings({ item: stew, kitchen: plainKitchen });
 
 describe('ways to cool a filling', () => {
   it('are what the station reckons for each', () => {
-    expect(ways).toHaveLength(6);
+    expect(ways).toHaveLength(7);
     for (const { coolIn, coolAt, minutes } of ways)
       expect(
         planItem({ ...stew, filling: { ...stew.filling, coolIn, coolAt } }, plainKitchen).filling.coolMinutes,
@@ -25,6 +25,15 @@ describe('ways to cool a filling', () => {
       const of = (coolIn: string) => ways.find((w) => w.coolAt === place && w.coolIn === coolIn)?.minutes ?? Infinity;
       expect(of('trays')).toBeLessThan(of('pot'));
     }
+  });
+  it('a bath of ice and water, stirred, is the quickest of all, in half an hour or so, and never colder than the ice', () => {
+    expect(ways[0]).toMatchObject({ coolAt: 'iceBath', coolIn: 'pot', caution: 'within' });
+    expect(ways[0]?.minutes).toBeGreaterThan(10);
+    expect(ways[0]?.minutes).toBeLessThan(45);
+    const bathed = { ...stew, filling: { ...stew.filling, coolAt: 'iceBath' as const, coolIn: 'trays' as const } };
+    const { vessel, curve, airC } = planItem(bathed, plainKitchen).filling;
+    expect(vessel.kind).toBe('pot');
+    for (const c of curve.temperatureC) expect(c).toBeGreaterThanOrEqual(airC);
   });
   it('are none for what is raw', () =>
     expect(coolings({ item: formItem('pasties', 8, 'You'), kitchen: plainKitchen })).toEqual([]));

@@ -23,12 +23,14 @@ export interface CoolingWay {
 }
 
 /**
- * Every way there is to cool an item's filling, in pot or trays, in the room, the fridge or out in the porch, by the station's own
+ * Every way there is to cool an item's filling, in pot or trays, in the room, the fridge, out in the porch or in a bath of ice, by the station's own
  * reckoning; those within the guidance first, then the quickest. Empty where nothing has to cool.
  */
 export function coolings({ item, kitchen }: CoolingsInput): CoolingWay[] {
   const ways = coolingVessels.flatMap((coolIn) =>
     coolingPlaces.flatMap((coolAt): CoolingWay[] => {
+      // trays do not stand in a bath
+      if (coolAt === 'iceBath' && coolIn !== 'pot') return [];
       const { filling } = planItem({ ...item, filling: { ...item.filling, coolIn, coolAt } }, kitchen);
       if (!filling.warm || !filling.cooling) return [];
       const { caution } = filling.cooling;

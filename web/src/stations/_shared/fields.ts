@@ -795,6 +795,7 @@ export const fields = {
       ['room', 'room'],
       ['fridge', 'fridge'],
       ['porch', 'porch'],
+      ['iceBath', 'ice bath'],
     ],
   },
   glue: {

@@ -131,17 +131,20 @@ export function fillingResult(item: ItemInput, kitchen: KitchenInput, cut: CutPl
   const eachMl = cut.comfortableMl * (filling.fullnessPct / 100);
   const eachG = eachMl * density;
   const totalG = eachG * cut.pieces;
-  const spec: MaterialSpec = {
+  const spec = {
     items: [{ name: sweet.has(filling.type) ? 'fruitFilling' : 'meatFilling', mass: 1 }],
     conductivityMultiple: conductivityMultiple[filling.type] ?? 1,
-  };
-  const vessel = coolingVessel(filling.coolIn, (totalG / density) * 1000);
+  } satisfies MaterialSpec;
+  const stirred = filling.coolAt === 'iceBath' ? { ...spec, conductivityMultiple: stirredMultiple } : spec;
+  // trays do not stand in a bath
+  const coolIn = filling.coolAt === 'iceBath' ? 'pot' : filling.coolIn;
+  const vessel = coolingVessel(coolIn, (totalG / density) * 1000);
   const hottest = hottestAt(item, kitchen, cut, dough, { spec, eachMl });
   const hot = filledHot(item, kitchen, cut, dough);
   const fillAtC = hot ? comesAtC(item) : Math.min(hottest?.maxC ?? fillAtMostC.inPastry, coolToAtMostC(item));
   const warm = comesAtC(item) > fillAtC;
   const { cooling, airC } = warm
-    ? cooled(item, kitchen, spec, vessel)
+    ? cooled(item, kitchen, stirred, vessel)
     : { cooling: null, airC: coolingAir(item, kitchen).airC };
   const coolMinutes = cooling ? crossing(cooling.line, fillAtC) : 0;
   const listed = partsOfFilling(filling, totalG, cut.pieces);
@@ -350,6 +353,13 @@ function hottestAt(
   );
 }
 
+/** Ice and water, stirred, °C. */
+const iceWaterC = 0.5;
+/** Stirred every few minutes a filling carries its heat so many times as well as at rest (cold.md 7, estimate). */
+const stirredMultiple = 50;
+/** From the hob into the bath, min. */
+const intoTheBathMin = 5;
+
 function coolingAir(item: ItemInput, kitchen: KitchenInput) {
   switch (item.filling.coolAt) {
     case 'room':
@@ -358,12 +368,15 @@ function coolingAir(item: ItemInput, kitchen: KitchenInput) {
       return { airC: kitchen.porchC, name: 'fridge' as const };
     case 'fridge':
       return { airC: kitchen.fridgeC, name: kitchen.fridgeKind };
+    case 'iceBath':
+      return { airC: iceWaterC, name: 'iceBathStirred' as const };
   }
 }
 
 /** The filling off the heat: a while at room, then where it cools. */
 function cooled(item: ItemInput, kitchen: KitchenInput, spec: MaterialSpec, vessel: CoolingVessel) {
   const place = item.filling.coolAt;
+  const bath = place === 'iceBath';
   const { airC, name } = coolingAir(item, kitchen);
   const { roomC, humidityPct, fridgeFactor } = kitchen;
   const key = ['cooling', spec, vessel, comesAtC(item), place, airC, roomC, humidityPct, fridgeFactor];
@@ -377,17 +390,19 @@ function cooled(item: ItemInput, kitchen: KitchenInput, spec: MaterialSpec, vess
       toleranceK: 0.25,
       phases: [
         {
-          minutes: restAtRoomMin,
+          minutes: bath ? intoTheBathMin : restAtRoomMin,
           around: environment('room', { airC: roomC, vessel: true, humidity: humidityPct / 100 }),
         },
         {
           minutes: longestCoolingMin,
-          around: environment(name, {
-            airC,
-            vessel: true,
-            humidity: 0.8,
-            coefficientMultiple: place === 'fridge' ? fridgeFactor : 1,
-          }),
+          around: bath
+            ? environment(name, { airC, roomC, humidity: humidityPct / 100 })
+            : environment(name, {
+                airC,
+                vessel: true,
+                humidity: 0.8,
+                coefficientMultiple: place === 'fridge' ? fridgeFactor : 1,
+              }),
         },
       ],
     }),
