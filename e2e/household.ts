@@ -134,11 +134,31 @@ export async function accessible(page: Page): Promise<void> {
 }
 
 /** What stands at the bench: the call, how it stands, the press and what is next. */
+const parts = '.bench-now h1,.bench-running .bench-label,.bench-main,.bench-next';
 const stands = (page: Page): Promise<string> =>
-  page.evaluate(() =>
-    ['.bench-now h1', '.bench-running .bench-label', '.bench-main', '.bench-next']
-      .map((part) => document.querySelector(part)?.textContent ?? '')
-      .join('|'),
+  page.evaluate(
+    (all) =>
+      all
+        .split(',')
+        .map((part) => document.querySelector(part)?.textContent ?? '')
+        .join('|'),
+    parts,
+  );
+
+/** Until something else stands there, and has come to rest: seen twice, a moment apart. */
+const changed = (page: Page, before: string): Promise<unknown> =>
+  page.waitForFunction(
+    ([was, all]) => {
+      const now = all
+        .split(',')
+        .map((part) => document.querySelector(part)?.textContent ?? '')
+        .join('|');
+      const seen = document.documentElement.dataset['stands'];
+      document.documentElement.dataset['stands'] = now;
+      return now !== was && now === seen;
+    },
+    [before, parts] as const,
+    { polling: 60 },
   );
 
 /** The next press at the bench, by hand or by the space bar; what is not ready is begun all the same. */
@@ -147,12 +167,11 @@ export async function goOn(page: Page, by: 'space' | 'hand' = 'space'): Promise<
   if (before.includes('To the log')) return;
   if (by === 'space') await page.keyboard.press('Space');
   else await page.locator('.bench-main').click();
-  await expect.poll(() => stands(page)).not.toBe(before);
-  const early = page.getByRole('button', { name: 'Begin all the same' });
-  if (!(await early.isVisible())) return;
+  await changed(page, before);
   const asked = await stands(page);
-  await early.click();
-  await expect.poll(() => stands(page)).not.toBe(asked);
+  if (!asked.includes('Leave it in')) return;
+  await page.getByRole('button', { name: 'Begin all the same' }).click();
+  await changed(page, asked);
 }
 
 /** Goes on at the bench until it calls for this. */
