@@ -19,7 +19,7 @@ test('a creamy filling is begun from one of ours, thickened, cooled, fitted, and
   await expect(thin).toHaveCount(0);
   await cook.show('cooling');
   const ways = page.getByRole('region', { name: 'Ways to cool it' }).getByRole('button');
-  await expect(ways).toHaveCount(6);
+  await expect(ways).toHaveCount(7);
   await ways.first().click();
   await expect(ways.first()).toHaveAttribute('aria-pressed', 'true');
   await cook.show('fit');
