@@ -238,7 +238,9 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
         )}
         {looking && <LookNow looking={looking} say={say} />}
         {!phone && tools}
-        {step && !all && !phone && (shelved || timers.length <= mostTimersBesideDrawing) && <StepDrawing step={step} />}
+        {working && !all && !phone && (shelved || timers.length <= mostTimersBesideDrawing) && (
+          <StepDrawing step={step} />
+        )}
         {!shelved && <Timers timers={timers} now={now} out={out} />}
       </section>
       <section className={`bench-running ${scaled ? 'scaled' : ''}`}>
