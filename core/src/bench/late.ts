@@ -7,8 +7,6 @@ export interface Outlook {
   /** The table by the plan as it stands, and as it comes if nothing is hurried, ms. */
   tableAt: number;
   tableThen: number;
-  /** Minutes the work that is done or in hand is behind its plan; below nothing it is ahead. */
-  behindMin: number;
   /** Steps that come later than planned, by how much, the latest first. */
   slips: { key: string; byMin: number }[];
   /** The plan laid anew from now: what is left at the times it comes at, the table as late as it has to be. */
@@ -31,7 +29,6 @@ export function outlookOf(now: RunNow, atMs: number, neededMin: (s: StepNow) => 
   const starts = new Map<string, number>();
   const freeFrom = new Map<string, number>();
   const bakes: { planned: number; plannedEnd: number; over: number; second: boolean }[] = [];
-  let behindMin: number | null = null;
   for (const step of now.plan.steps) {
     const key = keyOf(step);
     const s = now.steps.get(key);
@@ -54,10 +51,6 @@ export function outlookOf(now: RunNow, atMs: number, neededMin: (s: StepNow) => 
         over: end,
         second: isSecond(now, step),
       });
-    if (s.begun && !isWait(step)) {
-      const late = ((s.done ? s.done.at : Math.max(atMs, s.begun.at + least)) - planned(step)) / 60_000 - step.minutes;
-      behindMin = Math.max(behindMin ?? -Infinity, late);
-    }
   }
   function startOf(s: StepNow): number {
     const { step } = s;
@@ -100,7 +93,7 @@ export function outlookOf(now: RunNow, atMs: number, neededMin: (s: StepNow) => 
       ...(waits && end > start ? { minutes: (end - start) / 60_000 } : {}),
     };
   });
-  return { tableAt, tableThen, behindMin: behindMin ?? 0, slips, plan: { steps, serveAt } };
+  return { tableAt, tableThen, slips, plan: { steps, serveAt } };
 }
 
 const isSecond = ({ plan }: RunNow, s: TimedStep): boolean => plan.items[s.itemIndex]?.inSecond ?? false;

@@ -99,7 +99,6 @@ export function offered(now: RunNow, asking: Asking, atMs: number): Offered | nu
   const held = inHand(now, asking);
   if (held) return standingOf(now, held.key, atMs);
   const all = open(now, asking).map((s) => standingOf(now, s.key, atMs));
-  // in a row of one's own what was put aside is gone on with before the day ends, and found among the rest until then
   const put = all.find((o) => o.standing === 'ready' && isPutAway(now.links, o));
   if (put) return put;
   const first = all.find((o) => o.standing !== 'blocked') ?? all[0] ?? null;

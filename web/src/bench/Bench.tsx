@@ -116,7 +116,7 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
   };
   const last = lastOf(state);
   const back = () => {
-    if (last) void say('undo', { event: last });
+    if (last && !state.finished) void say('undo', { event: last });
   };
 
   const working = standing === 'inHand' && step !== undefined && !isWait(step);
@@ -216,7 +216,7 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
         {item?.fillingParts && step && (
           <FillingParts parts={item.fillingParts} mixedEachG={item.mixedEachG} code={step.code} />
         )}
-        {all && (
+        {all && !state.finished && (
           <Ticks
             ticks={endTicks(
               steps,
@@ -276,7 +276,12 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
         <div className="bench-row">
           {narrow && coldPresses}
           {narrow && probePress}
-          <button type="button" className="press quiet bench-side" disabled={last === null} onClick={back}>
+          <button
+            type="button"
+            className="press quiet bench-side"
+            disabled={last === null || state.finished}
+            onClick={back}
+          >
             Back
           </button>
           <button type="button" className="press quiet bench-side" onClick={() => setInstead(true)}>

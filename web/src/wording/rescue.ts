@@ -1,4 +1,5 @@
 import { dustedG, thinnedMm, type Trouble } from '@crustallum/core/bench/rescue';
+import { guidance, localRules } from './guidance';
 import { degrees, long, span, thin, weight } from './numbers';
 
 export const troubleWords: Record<Trouble, string> = {
@@ -130,7 +131,7 @@ const answers: Record<Trouble, (f: RescueFacts) => string[]> = {
     'Fridge and freezer stay shut: a full fridge keeps about 4 hours, a full freezer about two days (local rules stand above this).',
     ...f.cooling.map(
       (title) =>
-        `${title}: its clock goes on. Not under 21° two hours after it came off the heat, or not under 5° four hours after that: throw it away (local rules stand above this).`,
+        `${title}: its clock goes on. Cooked food goes ${guidance()}; what did not is thrown away. ${localRules}`,
     ),
     'Gas can be lit by hand if the maker allows it; a grill or a camping stove only in the open.',
   ],
