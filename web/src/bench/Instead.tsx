@@ -9,6 +9,7 @@ import { TextField } from '../design/ui/TextField';
 import { NumberField } from '../design/ui/NumberField';
 import { clockOn, span } from '../wording/numbers';
 import { stepWord } from '../wording/steps';
+import { BenchSlip } from './BenchSlip';
 import type { BenchRun, BenchState, Say } from './run';
 import { ThisScreen } from './ThisScreen';
 
@@ -30,51 +31,43 @@ export function Instead(props: Props) {
   const [words, setWords] = useState('');
   const [minutes, setMinutes] = useState(10);
   return (
-    <Dialog.Root open onOpenChange={(to) => !to && onClose()}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="veil" />
-        <Dialog.Content className="slip dialog instead" aria-describedby={undefined}>
-          <Dialog.Title className="sign m-0" style={{ fontSize: 28 }}>
-            Something else, or sit down
-          </Dialog.Title>
-          <Steps {...props} />
-          <h3 className="sign m-0">A timer or a word of your own</h3>
-          <TextField label="What" value={words} max={120} optional onChange={setWords} />
-          <NumberField label="Minutes" value={minutes} rule={minutesRule} unit="min" places={0} onChange={setMinutes} />
-          <div className="bench-row">
-            <button
-              type="button"
-              className="press quiet bench-side"
-              onClick={() => {
-                void say('added', { id: newId(), words: words.trim() || 'a timer', minutes });
-                onClose();
-              }}
-            >
-              Start a timer
-            </button>
-            <button
-              type="button"
-              className="press quiet bench-side"
-              disabled={!words.trim()}
-              onClick={() => {
-                void say('note', { words: words.trim() });
-                onClose();
-              }}
-            >
-              Write it down
-            </button>
-          </div>
-          <Done {...props} />
-          <ThisScreen cooks={run.plan.kitchen.cooks} cook={state.asking.cook} beMine={beMine} />
-          <div className="bench-row">
-            <Dialog.Close className="press bench-side">Back to the bench</Dialog.Close>
-            <Link to="/" className="press quiet bench-side">
-              Leave the bench
-            </Link>
-          </div>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <BenchSlip title="Something else, or sit down" onClose={onClose}>
+      <Steps {...props} />
+      <h3 className="sign m-0">A timer or a word of your own</h3>
+      <TextField label="What" value={words} max={120} optional onChange={setWords} />
+      <NumberField label="Minutes" value={minutes} rule={minutesRule} unit="min" places={0} onChange={setMinutes} />
+      <div className="bench-row">
+        <button
+          type="button"
+          className="press quiet bench-side"
+          onClick={() => {
+            void say('added', { id: newId(), words: words.trim() || 'a timer', minutes });
+            onClose();
+          }}
+        >
+          Start a timer
+        </button>
+        <button
+          type="button"
+          className="press quiet bench-side"
+          disabled={!words.trim()}
+          onClick={() => {
+            void say('note', { words: words.trim() });
+            onClose();
+          }}
+        >
+          Write it down
+        </button>
+      </div>
+      <Done {...props} />
+      <ThisScreen cooks={run.plan.kitchen.cooks} cook={state.asking.cook} beMine={beMine} />
+      <div className="bench-row">
+        <Dialog.Close className="press bench-side">Back to the bench</Dialog.Close>
+        <Link to="/" className="press quiet bench-side">
+          Leave the bench
+        </Link>
+      </div>
+    </BenchSlip>
   );
 }
 

@@ -7,6 +7,7 @@ import { useState } from 'react';
 import { clockOn, momentAt } from '../wording/numbers';
 import { rescueWords, troubleWords, type RescueFacts } from '../wording/rescue';
 import { costOf, costWords } from './delay';
+import { BenchSlip } from './BenchSlip';
 import type { BenchRun, BenchState } from './run';
 import type { Warmth } from './warmth';
 
@@ -30,41 +31,33 @@ export function Rescue({ run, state, now, warmth, ask, onClose }: Props) {
     if (warmth && item?.line.medium !== 'leaf') void ask(warmth.value).then(setCold);
   };
   return (
-    <Dialog.Root open onOpenChange={(to) => !to && onClose()}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="veil" />
-        <Dialog.Content className="slip dialog instead" aria-describedby={undefined}>
-          <Dialog.Title className="sign m-0" style={{ fontSize: 28 }}>
-            {trouble ? troubleWords[trouble] : 'What is wrong?'}
-          </Dialog.Title>
-          {trouble ? (
-            <ol className="rescue" role="status">
-              {rescueWords(trouble, factsOf(run, state, now, warmth, cold)).map((line) => (
-                <li key={line}>{line}</li>
-              ))}
-            </ol>
-          ) : (
-            <ul className="plain-list rescue-list" aria-label="What is wrong">
-              {troublesAt(state.step, item?.line.medium === 'leaf').map((t) => (
-                <li key={t}>
-                  <button type="button" className="press quiet bench-side w-full" onClick={() => choose(t)}>
-                    {troubleWords[t]}
-                  </button>
-                </li>
-              ))}
-            </ul>
-          )}
-          <div className="bench-row">
-            <Dialog.Close className="press bench-side">Back to the bench</Dialog.Close>
-            {trouble && (
-              <button type="button" className="press quiet bench-side" onClick={() => setTrouble(null)}>
-                Something else is wrong
+    <BenchSlip title={trouble ? troubleWords[trouble] : 'What is wrong?'} onClose={onClose}>
+      {trouble ? (
+        <ol className="rescue" role="status">
+          {rescueWords(trouble, factsOf(run, state, now, warmth, cold)).map((line) => (
+            <li key={line}>{line}</li>
+          ))}
+        </ol>
+      ) : (
+        <ul className="plain-list rescue-list" aria-label="What is wrong">
+          {troublesAt(state.step, item?.line.medium === 'leaf').map((t) => (
+            <li key={t}>
+              <button type="button" className="press quiet bench-side w-full" onClick={() => choose(t)}>
+                {troubleWords[t]}
               </button>
-            )}
-          </div>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+            </li>
+          ))}
+        </ul>
+      )}
+      <div className="bench-row">
+        <Dialog.Close className="press bench-side">Back to the bench</Dialog.Close>
+        {trouble && (
+          <button type="button" className="press quiet bench-side" onClick={() => setTrouble(null)}>
+            Something else is wrong
+          </button>
+        )}
+      </div>
+    </BenchSlip>
   );
 }
 

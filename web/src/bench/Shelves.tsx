@@ -72,15 +72,7 @@ export function Shelves({
       {rows.length + own.length + heating.length === 0 && <p className="shelf-empty">Nothing waits anywhere yet.</p>}
       <ul className="plain-list" aria-label="What waits">
         {heating.map((t) => (
-          <Row
-            key={t.id}
-            place="Oven"
-            tone="warm-place"
-            minutes={(t.endsAt - atMs) / 60_000}
-            words={t.words}
-            stop={out ? () => out(t) : undefined}
-            stopWord="Hot"
-          />
+          <TimerRow key={t.id} timer={t} place="Oven" tone="warm-place" atMs={atMs} out={out} stopWord="Hot" />
         ))}
         {rows.map((l) => {
           const item = run.plan.items[l.itemIndex];
@@ -102,15 +94,7 @@ export function Shelves({
           );
         })}
         {own.map((t) => (
-          <Row
-            key={t.id}
-            place="Timer"
-            tone=""
-            minutes={(t.endsAt - atMs) / 60_000}
-            words={t.words}
-            stop={out ? () => out(t) : undefined}
-            stopWord={t.stopWord ?? 'Over'}
-          />
+          <TimerRow key={t.id} timer={t} place="Timer" tone="" atMs={atMs} out={out} stopWord={t.stopWord ?? 'Over'} />
         ))}
       </ul>
       <p className="shelf-table">
@@ -119,6 +103,28 @@ export function Shelves({
     </section>
   );
 }
+
+/** A timer of which no thing stands anywhere. */
+const TimerRow = ({
+  timer,
+  atMs,
+  out,
+  ...row
+}: {
+  timer: Running;
+  atMs: number;
+  out: ((timer: Running) => void) | null;
+  place: string;
+  tone: string;
+  stopWord: string;
+}) => (
+  <Row
+    {...row}
+    minutes={(timer.endsAt - atMs) / 60_000}
+    words={timer.words}
+    stop={out ? () => out(timer) : undefined}
+  />
+);
 
 /** Whose hands are at it; nobody’s where it only lies there. */
 const handsOn = ({ by }: Lying): string | null =>
