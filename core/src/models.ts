@@ -3,6 +3,7 @@ import { coldModels } from './cold/models';
 import { cuttingModels } from './cutting/models';
 import { doughModels } from './dough/models';
 import { fillingModels } from './filling/models';
+import { potModels } from './filling/potModels';
 import { sauceModels } from './filling/sauceModels';
 import { ingredientModels } from './ingredients/models';
 import { laminationModels } from './lamination/models';
@@ -30,6 +31,7 @@ export const models: ReadonlyMap<string, Model> = new Map(
     ...ovenModels,
     ...fillingModels,
     ...sauceModels,
+    ...potModels,
     ...sealingModels,
     ...templateModels,
     ...planModels,

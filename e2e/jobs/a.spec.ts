@@ -12,6 +12,9 @@ test('A: pasties, raw and layered, each from its own ball', async ({ page, empty
   await cook.goesIn('Parsnip', 280);
   await cook.goesIn('Apple', 160);
   await cook.goesIn('Leek', 210);
+  // each layer is salted by itself
+  await cook.set('Pork shoulder, its salt', '1.2');
+  await cook.set('Apple, its salt', '0');
   await cook.to('cut');
   await cook.pick('Each comes from', 'its own ball');
   await expect(page.getByText(/each from its own ball of \d+ g/)).toBeVisible();
@@ -43,6 +46,8 @@ test('A: pasties, raw and layered, each from its own ball', async ({ page, empty
   const order = ['pork shoulder', 'parsnip', 'apple', 'leek'].map((n) => each.toLowerCase().indexOf(n));
   expect(order.every((n) => n >= 0)).toBe(true);
   expect([...order].sort((a, b) => a - b)).toEqual(order);
+  expect(each).toMatch(/\d+ g pork shoulder with 0\.\d g salt/);
+  expect(each).toMatch(/\d+ g apple,/);
   expect(call('Brush')).toContain('milk');
   expect(call('into the oven')).toContain('4 and 3 to a tray');
   expect(call('into the oven')).toContain('210 °C, from 15 min 175 °C');

@@ -5,6 +5,8 @@ type Station = 'brief' | 'dough' | 'folds' | 'filling' | 'cut' | 'seal' | 'oven'
 
 /** A cook at the interface: what a whole job needs, each as it is done by hand. */
 export class Cook {
+  private clocked = false;
+
   constructor(
     readonly page: Page,
     readonly url: string,
@@ -13,7 +15,8 @@ export class Cook {
   /** A new day of these pies for so many at 13:00 ; the page's own clock stands at five in the morning of that day. */
   async newDay(pies: string | string[], people: number, table = '2026-12-12T13:00'): Promise<void> {
     const { page } = this;
-    await page.clock.install({ time: new Date('2026-12-12T05:00:00') });
+    if (!this.clocked) await page.clock.install({ time: new Date('2026-12-12T05:00:00') });
+    this.clocked = true;
     await page.goto(`${this.url}/new`);
     for (let n = 4; n < people; n++) await page.getByRole('button', { name: 'one person more' }).click();
     for (let n = 4; n > people; n--) await page.getByRole('button', { name: 'one person less' }).click();

@@ -39,4 +39,24 @@ test('M: twenty-four filo triangles in strips of 7 cm, two leaves each', async (
   await cook.keepInLog('Crisp to the corner.');
   await page.getByRole('link', { name: 'Larder' }).first().click();
   await expect(page.getByText('Filo triangles, raw').first()).toBeVisible();
+  // another day begins from those: nothing is made, they are brushed and baked, and the freezer has none left
+  await cook.newDay('Filo triangles', 6, '2026-12-19T13:00');
+  await cook.to('oven');
+  await cook.pick('Goes in from', 'freezer');
+  await cook.set('Made before', '7');
+  await cook.pick('They are closed', 'already');
+  await cook.to('clock');
+  await expect(page.getByText(/Start on Saturday 19 December at|Start at/).first()).toBeVisible();
+  const again = await cook.throughTheBench();
+  expect(again.filter((c) => /^(Open the packet|Stack|Close|Make ready|Cook)/.test(c))).toEqual([]);
+  expect(again.some((c) => c.includes('Filo triangles into the oven'))).toBe(true);
+  await cook.keepInLog('As crisp as fresh.');
+  const frozen = async () => {
+    const things = (await (await page.request.get(`${cook.url}/api/larder`)).json()) as Record<
+      'name' | 'grams',
+      unknown
+    >[];
+    return things.find((t) => t.name === 'Filo triangles, raw')?.grams ?? 0;
+  };
+  await expect.poll(frozen).toBe(0);
 });

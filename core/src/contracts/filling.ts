@@ -1,5 +1,6 @@
 import { IsBoolean, IsString, MaxLength } from 'class-validator';
 import { preparations, type Preparation } from '../filling/inPie';
+import { PotHeatedInput } from '../filling/potInput';
 import { bodyNames, type BodyName } from '../filling/thickening';
 import { HaveInput } from './have';
 import { Nested, NumberIn, OneOf, NestedList, Optional } from '../quantities/rules';
@@ -19,6 +20,10 @@ export class IngredientShareInput {
   @Optional() @NumberIn(1, 400, '%') ownYieldPct?: number | null;
   /** In a filling laid in layers: which from below. */
   @Optional() @NumberIn(1, 12, 'layers', { integer: true }) layer?: number;
+  /** Salt of its own, of it as it is when it goes in; the filling's where nothing is said. */
+  @Optional() @NumberIn(0, 6, '%') saltPct?: number;
+  /** When it goes into the pot, after the pot was begun; by what is done to it where nothing is said. */
+  @Optional() @NumberIn(0, 240, 'min', { integer: true }) entersMin?: number;
 }
 
 export class FillingInput {
@@ -30,6 +35,8 @@ export class FillingInput {
   /** Temperature it comes off the heat at; for a raw filling, the temperature it is kept at. */
   @NumberIn(-5, 98, '°C') cookedC!: number;
   @NumberIn(0, 240, 'min', { integer: true }) cookMinutes!: number;
+  /** How the pot is heated, where the cook says; what fries and then barely simmers where not. */
+  @Optional() @NestedList(() => PotHeatedInput, 8) pot?: PotHeatedInput[];
   /** How thick its sauce is wanted, in the pan. */
   @Optional() @OneOf(bodyNames) body?: BodyName;
   /** Sugar draws the juice of the fruit, which is boiled down to this share and put back; left in where nothing is said. */

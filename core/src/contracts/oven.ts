@@ -38,6 +38,8 @@ export class ItemOvenInput {
   /** Where it comes from when it goes in, and how many days it has lain there, made ahead. */
   @Optional() @OneOf(waitsIn) from?: WaitsIn;
   @Optional() @NumberIn(0, 90, 'days', { integer: true }) aheadDays?: number;
+  /** Closed on another day: they lie there, and nothing of them is made for this one but what is brushed on. */
+  @Optional() @IsBoolean() closedBefore?: boolean;
   /** How brown its lid is wanted. */
   @Optional() @OneOf(likings) liked?: Liking;
   /** Minutes the cook bakes it, whatever is worked out: their page's, or their own. */

@@ -2,6 +2,7 @@ import { NumberIn, OneOf, Optional } from '../quantities/rules';
 import { glues, type Glue, crimps, type Crimp } from '../sealing/seals';
 import { ventKinds, type VentKind } from '../sealing/seals';
 import { toppings, type Topping } from '../sealing/toppings';
+import { markings, type Marking } from '../templates/marks';
 import { washFactors, type Wash } from '../oven/tables';
 
 export class SealInput {
@@ -20,6 +21,8 @@ export class SealInput {
   @Optional() @NumberIn(1, 2, 'coats', { integer: true }) coats?: number;
   /** Strewn on while the wash is wet. */
   @Optional() @OneOf(Object.keys(toppings)) topping?: Topping;
+  /** What pieces made apart for somebody are known by; cuts where nothing is said. */
+  @Optional() @OneOf(markings) markedBy?: Marking;
   /** Lots they are closed in at the least: fill nine, chill nine. */
   @Optional() @NumberIn(1, 12, 'lots', { integer: true }) lots?: number;
 }

@@ -1,3 +1,4 @@
+import { isClosedBefore, lineOfClosed } from './closedBefore';
 import type { CutPlan } from './stations/cut/station';
 import { planCut } from './stations/cut/station';
 import { planDough, type DoughPlan } from './stations/dough/station';
@@ -44,6 +45,8 @@ export function planItem(item: ItemInput, kitchen: KitchenInput, company: InComp
   const seal = planSeal(item, kitchen, cut, filling, oven);
   const day = planDay(item, kitchen, cut, dough, filling, seal);
   const lamination = planLamination(item, kitchen, cut, dough, day);
+  const before = isClosedBefore(item);
+  const baking = ovenSteps(item, kitchen, cut, seal, oven);
   return {
     title: item.title,
     cut,
@@ -53,19 +56,21 @@ export function planItem(item: ItemInput, kitchen: KitchenInput, company: InComp
     seal,
     oven,
     eggs: eggLedger(item, kitchen, cut, seal, dough, filling),
-    steps: [...fillingSteps(item, kitchen, filling), ...day.steps, ...ovenSteps(item, kitchen, cut, seal, oven)],
-    line: day.line,
+    steps: before ? baking : [...fillingSteps(item, kitchen, filling), ...day.steps, ...baking],
+    line: before ? lineOfClosed(day.line) : day.line,
     lots: day.lots,
-    problems: [
-      ...pastryProblems(item),
-      ...cut.problems,
-      ...dough.problems,
-      ...lamination.problems,
-      ...filling.problems,
-      ...seal.problems,
-      ...oven.problems,
-      ...day.problems,
-    ],
+    problems: before
+      ? oven.problems
+      : [
+          ...pastryProblems(item),
+          ...cut.problems,
+          ...dough.problems,
+          ...lamination.problems,
+          ...filling.problems,
+          ...seal.problems,
+          ...oven.problems,
+          ...day.problems,
+        ],
   };
 }
 
@@ -79,6 +84,10 @@ function pastryProblems(item: ItemInput): Problem[] {
 
 /** An item's problems station by station in the order they are worked out, each only when it is asked for. */
 export function* problemsInTurn(item: ItemInput, kitchen: KitchenInput): Generator<Problem[]> {
+  if (isClosedBefore(item)) {
+    yield planItem(item, kitchen).problems;
+    return;
+  }
   yield pastryProblems(item);
   const cut = planCut(item, kitchen);
   yield cut.problems;

@@ -2,6 +2,7 @@ import { formItem } from './forms';
 import { forms } from './formNames';
 import { planBake } from './bake';
 import { planItem } from './item';
+import { shortages } from './needs/needs';
 import { ovenLoad } from './questions/ovenLoad';
 import { plainKitchen } from './starters';
 import { standOf } from './stations/oven/standing';
@@ -44,6 +45,33 @@ describe('made ahead', () => {
     const thick = { ...spec, filling: { ...spec.filling, depthMm: 2 * spec.filling.depthMm } };
     expect(freezingMinutes(thick, -18)).toBeGreaterThan(freezingMinutes(spec, -18));
     expect(freezingMinutes(spec, -25)).toBeLessThan(freezingMinutes(spec, -12));
+  });
+});
+
+describe('a day that begins from pies closed on another', () => {
+  const closed = (oven: Partial<ItemInput['oven']> = {}) =>
+    made({ from: 'freezer', aheadDays: 20, closedBefore: true, ...oven });
+  const planned = planBake({ meal, items: [closed()], kitchen });
+  it('only brushes and bakes them, as long as any from the freezer', () => {
+    expect(planned.clock.steps.map((s) => s.code)).toEqual(['preheat', 'glaze', 'bake', 'turnRound', 'look', 'stand']);
+    expect(planned.items[0]?.oven.minutes).toBe(
+      planItem(made({ from: 'freezer', aheadDays: 2 }), kitchen).oven.minutes,
+    );
+    expect(planned.items[0]?.line.stretches).toEqual([]);
+  });
+  it('takes the pies from the freezer, and buys nothing but what is brushed on', () => {
+    const { needs } = planned;
+    expect(needs[0]).toMatchObject({ name: `${closed().title}, raw`, whole: true });
+    expect(needs.slice(1).every((n) => /egg|milk|cream/i.test(n.name))).toBe(true);
+    const has = (name: string) =>
+      shortages(needs, [{ name, grams: 100_000 }]).some((s) => s.name === `${closed().title}, raw`);
+    expect(has(`${closed().title}, raw`)).toBe(false);
+    expect(has(`${closed().title}, baked`)).toBe(true);
+  });
+  it('still says what they hold, and when they were kept too long', () => {
+    expect(planned.who.holds[0]?.allergens).toContain('wheat');
+    expect(codes(closed({ aheadDays: 80 }))).toContain('kept_frozen_long');
+    expect(codes(closed({ from: 'fridge', aheadDays: 3 }))).toContain('kept_long');
   });
 });
 

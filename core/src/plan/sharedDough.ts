@@ -1,5 +1,6 @@
 import type { ItemInput } from '../contracts/item';
 import type { KitchenInput } from '../contracts/kitchen';
+import { isClosedBefore } from './closedBefore';
 import { remember } from './memo';
 import { planCut } from './stations/cut/station';
 import { styleOf } from './stations/dough/formula';
@@ -13,7 +14,7 @@ export interface SharedDough {
 const bought = new Set(['boughtPuff', 'boughtFilo']);
 /** Whether a dough is one that can be mixed for several: leaves and what comes made are not. */
 export const canShareDough = (item: ItemInput): boolean =>
-  item.dough.pastry !== 'filo' && !bought.has(styleOf(item.dough)) && !item.dough.have;
+  item.dough.pastry !== 'filo' && !bought.has(styleOf(item.dough)) && !item.dough.have && !isClosedBefore(item);
 
 /** The doughs of a day that serve more than one item. */
 function sharedDoughs(items: readonly ItemInput[], kitchen: KitchenInput): SharedDough[] {

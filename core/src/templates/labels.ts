@@ -1,13 +1,13 @@
 import type { FlatDrawing, Primitive } from './primitives';
-import { ventMark, type VentMark } from './vents';
+import { markDrawing, type PieceMark } from './marks';
+import { ventMark } from './vents';
 
 export interface PieceLabel {
   /** Whose it is, or what. */
   name: string;
   lines: readonly string[];
-  mark: VentMark;
-  /** So many of the mark side by side. */
-  times?: number;
+  /** What it is known by; null where it has the slits that all have. */
+  mark: PieceMark | null;
 }
 
 /** The least a label takes; it grows until everything that is said of it stands on it. */
@@ -25,7 +25,7 @@ export function brokenInto(text: string, most: number): string[] {
   return lines;
 }
 
-/** A sheet of labels to cut apart, three across: name, what is in it and what is not, and the vent mark that tells it. */
+/** A sheet of labels to cut apart, three across: name, what is in it and what is not, and the mark that tells it. */
 export function labelSheet(title: string, labels: readonly PieceLabel[]): FlatDrawing {
   const { w, apart } = labelMm;
   const broken = labels.map((label) => label.lines.flatMap((line) => brokenInto(line, 30)));
@@ -50,9 +50,9 @@ export function labelSheet(title: string, labels: readonly PieceLabel[]): FlatDr
         weightMm: 0.2,
       },
       { kind: 'text', x: x + 4, y: y + h - 8, text: label.name, sizeMm: 5 },
-      ...Array.from({ length: label.times ?? 1 }, (_, n) =>
-        ventMark(label.mark, [x + w - 9 - 10 * n, y + h - 9], 8),
-      ).flat(),
+      ...(label.mark
+        ? markDrawing(label.mark, [x + w - 9, y + h - 9], 8)
+        : ventMark('slits', [x + w - 9, y + h - 9], 8)),
     );
     broken[i].forEach((text, k) =>
       items.push({ kind: 'text', x: x + 4, y: y + h - 14.5 - k * lineMm, text, sizeMm: 3.2 }),

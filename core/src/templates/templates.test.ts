@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { compute } from '../models';
 import { cutOrder, layingOrder } from './cutOrder';
 import { brokenInto, labelMm, labelSheet } from './labels';
+import { cutMark, markings, marksOf } from './marks';
 import { mostPages, pageLayout, paperPages, ruler, rulerMm, type PaperPage } from './pages';
 import { inRows, pieceBox, pieceItems, piecesDrawing, type TemplatePiece } from './pieces';
 import type { FlatDrawing, Primitive } from './primitives';
@@ -149,7 +150,7 @@ describe('labels', () => {
   it('stand three across, each name and line on its own label', () => {
     const sheet = labelSheet(
       'Labels',
-      ['A', 'B', 'C', 'D'].map((name) => ({ name, lines: ['no nuts, mild'], mark: 'cross' as const })),
+      ['A', 'B', 'C', 'D'].map((name) => ({ name, lines: ['no nuts, mild'], mark: cutMark(2) })),
     );
     expect(sheet.widthMm).toBe(3 * labelMm.w + 2 * labelMm.apart);
     expect(sheet.heightMm).toBe(2 * labelMm.h + labelMm.apart);
@@ -160,6 +161,35 @@ describe('labels', () => {
   it('break long lines between words and leave a long word whole', () => {
     expect(brokenInto('pastry has wheat, milk and egg', 16)).toEqual(['pastry has', 'wheat, milk and', 'egg']);
     expect(brokenInto('Donaudampfschifffahrt', 10)).toEqual(['Donaudampfschifffahrt']);
+  });
+});
+
+describe('marks of pieces', () => {
+  const anyLots = fc.array(fc.array(fc.stringMatching(/^[A-Z][a-z]{2,7}$/), { minLength: 1, maxLength: 2 }), {
+    minLength: 1,
+    maxLength: 9,
+  });
+  it('are never the same for two lots, whatever they are made of and whoever they are for', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...markings), anyLots, (by, lots) => {
+        const marks = marksOf(by, lots).map((m) => JSON.stringify(m));
+        expect(new Set(marks).size).toBe(lots.length);
+      }),
+    );
+  });
+  it('take as many letters as tell the names apart, and cuts where nothing does', () => {
+    const letters = (...names: string[]) =>
+      marksOf(
+        'initials',
+        names.map((n) => [n]),
+      ).map((m) => (m.by === 'initials' ? m.letters : m.by));
+    expect(letters('Noor', 'Yara')).toEqual(['N', 'Y']);
+    expect(letters('Noor', 'Nils')).toEqual(['NO', 'NI']);
+    expect(letters('Noor', 'Noor')).toEqual(['cuts', 'cuts']);
+  });
+  it('are no seeds that lie on all pieces anyway', () => {
+    for (const mark of marksOf('seeds', [['a'], ['b'], ['c']], 'poppySeed'))
+      expect(mark.by === 'seeds' ? mark.seed : '').not.toBe('poppySeed');
   });
 });
 

@@ -164,7 +164,9 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
     if (phone) window.scrollTo(0, 0);
   }, [phone, key]);
   const isQuiet = quiet === key;
-  const shelved = !warmth && !scaled && !looking && !atPot;
+  // what goes into which bowl needs the room
+  const bowls = working && step.code === 'prepareFilling' && item?.pot !== undefined;
+  const shelved = !warmth && !scaled && !looking && !atPot && !bowls;
   const coldPresses = warmth && (
     <ColdPresses
       leaf={item?.line.medium === 'leaf'}
@@ -214,7 +216,7 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
           <Early run={run} offer={state.offer} now={now} asked={asked} />
         )}
         {item?.fillingParts && step && (
-          <FillingParts parts={item.fillingParts} mixedEachG={item.mixedEachG} code={step.code} />
+          <FillingParts item={item} step={step} minute={standing === 'inHand' ? running : null} />
         )}
         {all && !state.finished && (
           <Ticks

@@ -2,6 +2,7 @@ import type { Tick } from '@crustallum/core/plan/stations/seal/result';
 import type { EatersOfItem } from '../wording/eaters';
 import type { RunEventInput } from '@crustallum/core/contracts/run';
 import type { InCompany } from '@crustallum/core/plan/stations/oven/spec';
+import type { PotHeated } from '@crustallum/core/filling/pot';
 import type { FormulaPart } from '@crustallum/core/dough/formula';
 import type { ColdLine } from '@crustallum/core/plan/coldLine/line';
 import { valueAt } from '@crustallum/core/plan/coldLine/line';
@@ -11,6 +12,15 @@ import type { KitchenInput } from '@crustallum/core/contracts/kitchen';
 import { allDone, offered, type Asking, type Offered, type Standing } from '@crustallum/core/bench/offer';
 import { isWait, type BenchItem } from '@crustallum/core/bench/plan';
 import { isOver, reduce, timersOf, type InTheCold, type RunNow, type StepNow } from '@crustallum/core/bench/reduce';
+
+/** A thing that goes into the filling: for all, for each piece and its salt there, and when it goes into the pot. */
+export interface PartAtBench {
+  name: string;
+  grams: number;
+  eachG: number;
+  saltEachG?: number;
+  entersMin?: number;
+}
 
 /** What a run is started from: the plan and its inputs copied at that moment, so that it goes on without server or network. */
 export interface RunPlan {
@@ -29,11 +39,16 @@ export interface RunPlan {
     parts?: FormulaPart[];
     firstLotPct?: number;
     /** What goes into the filling, for all and for each; runs begun before had none. */
-    fillingParts?: { name: string; grams: number; eachG: number }[];
+    fillingParts?: PartAtBench[];
+    /** How the pot is heated and covered meanwhile, and of how many minutes; runs begun before had none. */
+    pot?: { minutes: number; stages: PotHeated[] };
     /** Filling for each where it is one mix, g; none where it is laid in part by part. */
     mixedEachG?: number;
+    mixedEachMl?: number;
     /** Liquid that just covers what is in the pot, g. */
     coverG?: number;
+    /** Pies that lie closed since another day, as the larder has them, g in all. */
+    closed?: { name: string; grams: number };
     /** What has to stand before it is closed; runs begun before had none. */
     ticks?: Tick[];
     /** For whom pieces are made apart, for whom it is not, and what it holds; runs begun before had none. */

@@ -53,10 +53,25 @@ export function takesOf(parts: readonly FormulaPart[], larder: readonly LarderTh
   return takes;
 }
 
+/** Pies closed on another day are taken as they were put away, by their whole name. */
+export function closedTakes(
+  { name, grams }: { name: string; grams: number },
+  larder: readonly LarderThing[],
+): DrawInput['takes'] {
+  let wanted = grams;
+  return larder
+    .filter((t) => t.name === name)
+    .flatMap((t) => {
+      const taken = Math.min(wanted, t.grams);
+      wanted -= taken;
+      return taken > 0 ? [{ larderId: t.id, grams: Math.round(taken * 10) / 10 }] : [];
+    });
+}
+
 const tryAgainMs = 10_000;
 
 /**
- * Stock goes down when a dough has been weighed, and comes back when that is taken back. It is drawn by the screen that pressed,
+ * Stock goes down when a dough has been weighed or pies closed on another day went into the oven, and comes back when that is taken back. It is drawn by the screen that pressed,
  * under the id of that press: sent again after a lost answer, it is drawn once.
  */
 export function useDraws(run: BenchRun, { now }: BenchState): void {
@@ -80,7 +95,8 @@ export function useDraws(run: BenchRun, { now }: BenchState): void {
     };
     for (const [key, { step, done }] of now.steps) {
       const item = run.plan.items[step.itemIndex];
-      if (step.code !== 'weigh' || !item?.parts || asking.current.has(key)) continue;
+      const closed = step.code === 'bake' && item ? item.closed : undefined;
+      if (!item || asking.current.has(key) || !(closed || (step.code === 'weigh' && item.parts))) continue;
       const known = keptOf(run)[key];
       if (known && known.id !== done?.event) {
         ask(key, false, undo(known.id), (error) => {
@@ -88,7 +104,9 @@ export function useDraws(run: BenchRun, { now }: BenchState): void {
           if (error === undefined || refusedForGood(error)) keep(run, key, null);
         });
       } else if (done && !known?.drawn && (known || done.device === device())) {
-        const takes = takesOf(actualParts(item, weighingOf(now.events, step.itemIndex)), larder);
+        const takes = closed
+          ? closedTakes(closed, larder)
+          : takesOf(actualParts(item, weighingOf(now.events, step.itemIndex)), larder);
         if (takes.length === 0) continue;
         keep(run, key, { id: done.event, drawn: false });
         ask(key, true, draw({ id: done.event, takes }), (error) => {

@@ -1,3 +1,4 @@
+import { cutMark } from '@crustallum/core/templates/marks';
 import { paperPages, rulerMm } from '@crustallum/core/templates/pages';
 import { labelSheet } from '@crustallum/core/templates/labels';
 import { piecesDrawing } from '@crustallum/core/templates/pieces';
@@ -59,14 +60,14 @@ describe('a template as PDF', () => {
     const labels = ['Zoë', 'Ольга', 'Ελένη', 'نور'].map((name) => ({
       name,
       lines: ['no nuts'],
-      mark: 'cross' as const,
+      mark: cutMark(2),
     }));
     const text = words(await saved('labels', labelSheet('Labels', labels), 'A4'));
     for (const name of ['Zoë', 'Ольга', 'Ελένη']) expect(text).toContain(name);
     expect(text).not.toContain('?');
   });
   it('shows a script its font lacks as an image where one can be drawn, else as question marks', async () => {
-    const drawing = labelSheet('Labels', [{ name: '陈', lines: [], mark: 'bar' }]);
+    const drawing = labelSheet('Labels', [{ name: '陈', lines: [], mark: null }]);
     expect(words(await saved('lacking', drawing, 'A4'))).toContain('?');
     const png = Buffer.from(
       'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNkYPhfDwAChwGA60e6kgAAAABJRU5ErkJggg==',

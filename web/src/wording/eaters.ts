@@ -4,7 +4,8 @@ import { allergens } from '@crustallum/core/ingredients/ingredient';
 import type { Apart, DishAnswer, WhoEats } from '@crustallum/core/plan/eaters/answers';
 import type { Against, Holds, Meeting } from '@crustallum/core/plan/eaters/meets';
 import type { Mend, MendAnswer, Swap } from '@crustallum/core/plan/eaters/mends';
-import { ventMarks, type VentMark } from '@crustallum/core/templates/vents';
+import { cutMark, type MarkSeed, type PastryShape, type PieceMark } from '@crustallum/core/templates/marks';
+import type { VentMark } from '@crustallum/core/templates/vents';
 import type { Place } from '@crustallum/core/plan/needs/contents';
 import { allergenWords, dietWords } from './dough';
 import { degrees, plain } from './numbers';
@@ -117,19 +118,48 @@ export const answerWords = (name: string, { answer }: DishAnswer): string =>
 
 /** How pieces made apart are told. Only said of pastry that is free of it itself. */
 export const apartWords = (apart: Apart): string =>
-  `${apart.pieces} ${apart.pieces === 1 ? 'piece' : 'pieces'} without ${list(apart.leftOut.map((l) => l.toLowerCase()))}: filled first, with a clean spoon, marked ${markOf(apart.mark)}, for ${list(apart.eaters)}`;
+  `${apart.pieces} ${apart.pieces === 1 ? 'piece' : 'pieces'} without ${list(apart.leftOut.map((l) => l.toLowerCase()))}: filled first, with a clean spoon, ${markWords(pieceMark(apart))}, for ${list(apart.eaters)}`;
 
-/** The mark cut into the lid of pieces made apart, as it is drawn on labels: as many as are needed, each so many of one. */
-export const markOfPieces = (mark: number): { mark: VentMark; times: number } => {
-  const marks = ventMarks.slice(1);
-  return { mark: marks[(mark - 1) % marks.length] as VentMark, times: Math.floor((mark - 1) / marks.length) + 1 };
+const cutSigns: Record<VentMark, string> = { slits: '|', slant: '/', bar: '–', cross: '+', dots: '∷' };
+const shapeSigns: Record<PastryShape, string> = { leaf: '♠', star: '★', heart: '♥', moon: '☾', ring: '○' };
+const shapeNames: Record<PastryShape, string> = {
+  leaf: 'leaf',
+  star: 'star',
+  heart: 'heart',
+  moon: 'moon',
+  ring: 'ring',
 };
-const markSigns: Record<VentMark, string> = { slits: '|', slant: '/', bar: '–', cross: '+', dots: '∷' };
-export const markOf = (n: number): string => {
-  const { mark, times } = markOfPieces(n);
-  return markSigns[mark].repeat(times);
-};
+const seedWords: Record<MarkSeed, string> = { poppySeed: 'poppy seed', caraway: 'caraway', seaSalt: 'flaky salt' };
 
+/** What pieces made apart are known by; runs begun before knew only the cuts. */
+export const pieceMark = (apart: { mark: number; as?: PieceMark }): PieceMark => apart.as ?? cutMark(apart.mark - 1);
+
+/** A mark as one sign, as it stands on the strands. */
+export function markSign(mark: PieceMark): string {
+  switch (mark.by) {
+    case 'cuts':
+      return cutSigns[mark.cut].repeat(mark.times);
+    case 'initials':
+      return mark.letters;
+    case 'seeds':
+      return '∴';
+    case 'shapes':
+      return shapeSigns[mark.shape].repeat(mark.times);
+  }
+}
+/** A mark as it is made: "cut /", "N cut into the lid", "a pinch of poppy seed on top", "one star of pastry laid on". */
+export function markWords(mark: PieceMark): string {
+  switch (mark.by) {
+    case 'cuts':
+      return `marked ${markSign(mark)}`;
+    case 'initials':
+      return `${mark.letters} cut through the lid`;
+    case 'seeds':
+      return `a pinch of ${seedWords[mark.seed]} on the wet wash`;
+    case 'shapes':
+      return `${mark.times === 1 ? 'one' : plain(mark.times, 0)} ${shapeNames[mark.shape]}${mark.times === 1 ? '' : 's'} of scraps laid on with the wash`;
+  }
+}
 /** What of the day's eaters belongs to one item: its pieces made apart, for whom it is not, and what it holds. */
 export function eatersOf(who: WhoEats, itemIndex: number) {
   const answers = who.eaters.map((e) => ({ name: e.name, ...(e.dishes[itemIndex] as DishAnswer) }));

@@ -1,4 +1,9 @@
 import type { Preparation } from '@crustallum/core/filling/inPie';
+import type { FirmnessName } from '@crustallum/core/filling/firmness';
+import type { PotHeat, PotHeated } from '@crustallum/core/filling/pot';
+import type { Spoons } from '@crustallum/core/filling/spoons';
+import type { PanLid } from '@crustallum/core/filling/thickening';
+import { counted, plain } from './numbers';
 
 /** What is done to a thing before it is in the filling. */
 export const preparationWords: Record<Preparation, string> = {
@@ -15,4 +20,25 @@ export const preparationWords: Record<Preparation, string> = {
   wilted: 'wilted, squeezed',
   boiled: 'just tender',
   mashed: 'mashed',
+};
+
+export const potHeatWords: Record<PotHeat, string> = {
+  fry: 'fries',
+  lowsimmer: 'barely simmers',
+  simmer: 'simmers',
+  boil: 'boils',
+};
+export const potLidWords: Record<PanLid, string> = { open: 'open', ajar: 'lid ajar', on: 'lid on' };
+export const heatedWords = ({ heat, lid }: Pick<PotHeated, 'heat' | 'lid'>): string =>
+  `${potHeatWords[heat]}, ${potLidWords[lid]}`;
+
+/** A portion of filling as spoons and scoops have it. */
+export const spoonWords = ({ level, heaped, scoop }: Spoons): string =>
+  `${counted(level, 'level tablespoon', 'level tablespoons')}, ${plain(heaped, 1)} heaped${scoop ? `, or one scoop no. ${scoop}` : ''}`;
+
+/** How a spoonful set on a plate stands. */
+export const firmWords: Record<FirmnessName, string> = {
+  crumbles: 'falls to crumbs',
+  holds: 'holds a scoop',
+  slumps: 'slumps',
 };

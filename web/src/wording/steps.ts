@@ -507,7 +507,7 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
     case 'cookFilling':
       return make(
         `Cook: ${s.values['name']}`,
-        `For ${weight(Number(s.values['grams']))} in the pies. Taste, season, herbs in now.`,
+        `For ${weight(Number(s.values['grams']))} in the pies. Taste and season before it comes off.`,
         'Off the heat, next',
         Number(s.values['raw'])
           ? 'Raw meat or fish: apart from everything ready to eat. Do not wash raw poultry.'

@@ -1,6 +1,7 @@
 import { hasNeed, type EaterInput } from '../../contracts/eater';
 import type { ItemInput } from '../../contracts/item';
 import type { MealInput } from '../../contracts/meal';
+import { marksOf, type PieceMark } from '../../templates/marks';
 import type { HouseLabelInput } from '../inputs';
 import type { ItemPlan } from '../item';
 import { contentsOf, type Content } from '../needs/contents';
@@ -26,8 +27,9 @@ export interface EaterAnswers {
 /** Pieces of an item made apart: for whom, without what, and the mark they are known by. */
 export interface Apart {
   itemIndex: number;
-  /** 1, 2, 3 …: drawn and cut as so many of a sign of its own. */
+  /** 1, 2, 3 …, and what they are known by once they are closed. */
   mark: number;
+  as: PieceMark;
   eaters: string[];
   pieces: number;
   leftOut: string[];
@@ -107,7 +109,7 @@ export function whoEats(
 
 /** The pieces of one item made apart, those that are alike together: as many for each eater as there are for each at the table. */
 function apartOf(item: ItemInput, itemIndex: number, eaters: readonly EaterAnswers[], people: number): Apart[] {
-  const groups = new Map<string, Apart>();
+  const groups = new Map<string, Omit<Apart, 'as'>>();
   const each = Math.max(1, Math.floor(item.brief.count / Math.max(1, people)));
   for (const { name, dishes } of eaters) {
     const { answer, meets } = dishes[itemIndex];
@@ -120,5 +122,12 @@ function apartOf(item: ItemInput, itemIndex: number, eaters: readonly EaterAnswe
       group.pieces += each;
     } else groups.set(key, { itemIndex, mark: groups.size + 1, eaters: [name], pieces: each, leftOut });
   }
-  return [...groups.values()];
+  const lots = [...groups.values()];
+  const { markedBy = 'cuts', topping } = item.seal;
+  const marks = marksOf(
+    markedBy,
+    lots.map((l) => l.eaters),
+    topping,
+  );
+  return lots.map((l, n) => ({ ...l, as: marks[n] }));
 }

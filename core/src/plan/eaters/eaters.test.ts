@@ -1,3 +1,4 @@
+import { cutMark } from '../../templates/marks';
 import { anyEater, type EaterInput } from '../../contracts/eater';
 import type { ItemInput } from '../../contracts/item';
 import { allergens, type Allergen } from '../../ingredients/ingredient';
@@ -198,7 +199,12 @@ describe('pieces made apart', () => {
   it('are filled first without it, as many as there are for each at the table', () => {
     const { eaters, apart } = who(nutty, avoiding('nuts'), anyEater('Sanne'));
     expect(eaters.map((e) => e.dishes[0]?.answer)).toEqual(['pieces', 'may']);
-    expect(apart).toEqual([{ itemIndex: 0, mark: 1, eaters: ['Noor'], pieces: 2, leftOut: ['Walnuts'] }]);
+    expect(apart).toEqual([
+      { itemIndex: 0, mark: 1, as: cutMark(0), eaters: ['Noor'], pieces: 2, leftOut: ['Walnuts'] },
+    ]);
+    // and by what they are known is the cook's word
+    const lettered = who({ ...nutty, seal: { ...nutty.seal, markedBy: 'initials' } }, avoiding('nuts'));
+    expect(lettered.apart[0]?.as).toEqual({ by: 'initials', letters: 'N' });
   });
   it('are not where the cook makes all alike, nor of what the filling is', () => {
     expect(

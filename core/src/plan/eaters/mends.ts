@@ -15,7 +15,7 @@ import { remember } from '../memo';
 import { asMade } from '../sharedDough';
 import { writePaths } from '../path';
 import { partsOf } from '../stations/dough/formula';
-import { partsOfFilling } from '../stations/filling/result';
+import { partsOfFilling } from '../stations/filling/part';
 import { answerFor, leavesOut, type Answer } from './answers';
 import type { Meeting } from './meets';
 

@@ -1,5 +1,6 @@
 import { eggContents, eggOptions, type EggOption, type EggSize } from '../../dough/eggs';
 import type { CutPlan } from '../stations/cut/station';
+import { isClosedBefore } from '../closedBefore';
 import { brushedWith, washGramsPerM2 } from '../../sealing/wash';
 import { blindOf } from '../stations/oven/programme';
 import type { SealResult } from '../stations/seal/result';
@@ -45,20 +46,22 @@ export function eggLedger(
   const put = (use: EggUse, part: EggLedger['uses'][number]['part'], grams: number) => {
     if (grams > 0.5) uses.push({ use, part, grams });
   };
-  for (const p of dough.facts?.parts ?? []) {
+  const before = isClosedBefore(item);
+  for (const p of before ? [] : (dough.facts?.parts ?? [])) {
     if (p.id === 'egg') put('dough', 'whole', p.grams);
     if (p.id === 'yolk') put('dough', 'yolk', p.grams);
     if (p.id === 'eggWhite') put('dough', 'white', p.grams);
   }
-  for (const i of item.filling.ingredients)
+  for (const i of before ? [] : item.filling.ingredients)
     if (/\begg(s)?\b/i.test(i.name))
       put(
         'filling',
         /yolk/i.test(i.name) ? 'yolk' : /white/i.test(i.name) ? 'white' : 'whole',
         (filling.totalG * i.gramsPer100) / 100,
       );
-  if (item.seal.glue === 'egg') put('glue', 'whole', (seal.gluedMm / 1000) * glueGramsPerM);
-  if (blindOf(item)?.sealed) put('case', 'whole', (cut.pieces * cut.planAreaMm2 * caseArea * washGramsPerM2) / 1e6);
+  if (!before && item.seal.glue === 'egg') put('glue', 'whole', (seal.gluedMm / 1000) * glueGramsPerM);
+  if (!before && blindOf(item)?.sealed)
+    put('case', 'whole', (cut.pieces * cut.planAreaMm2 * caseArea * washGramsPerM2) / 1e6);
   const wash = brushedG(seal);
   const partOf = { egg: 'whole', yolk: 'yolk', eggWhite: 'white' } as const;
   for (const [id, share] of brushedWith[item.seal.wash])
@@ -70,6 +73,7 @@ export function eggLedger(
   const apart = Math.max(yolks, whites);
   const doughEgg = dough.facts?.parts.find((p) => p.id === 'egg')?.grams ?? 0;
   const splits =
+    !before &&
     doughEgg > 1 &&
     doughEgg < 2000 &&
     Math.abs(doughEgg / (yolkG + whiteG) - Math.round(doughEgg / (yolkG + whiteG))) > 0.02;

@@ -1,5 +1,6 @@
 import type { ItemPlan } from '../item';
 import type { ItemInput } from '../../contracts/item';
+import { closedName, closedPieG, isClosedBefore } from '../closedBefore';
 import { contentsOf, type Place } from './contents';
 
 export interface Need {
@@ -8,6 +9,8 @@ export interface Need {
   ingredient?: string;
   grams: number;
   forItems: { title: string; grams: number }[];
+  /** It has a name of its own, remark and all: pies that were put away. */
+  whole?: true;
 }
 
 /** Names under which the larder keeps what doughs use. */
@@ -27,7 +30,9 @@ export const larderNames: Record<string, string> = {
 };
 
 /** What is in a dough or a filling that is made already is not taken from the larder again. */
-const isThere = ({ dough, filling }: ItemInput, place: Place): boolean =>
+const isThere = (item: ItemInput, place: Place): boolean =>
+  isClosedBefore(item) ? place !== 'wash' : isMade(item, place);
+const isMade = ({ dough, filling }: ItemInput, place: Place): boolean =>
   place === 'filling'
     ? !!filling.have
     : place === 'flour' || place === 'fat' || place === 'dough'
@@ -50,6 +55,13 @@ export function needsOf(items: readonly ItemInput[], plans: readonly ItemPlan[])
     needs.set(name.toLowerCase(), need);
   };
   items.forEach((item, i) => {
+    if (isClosedBefore(item))
+      needs.set(`${i}`, {
+        name: closedName(item.title),
+        whole: true,
+        grams: closedPieG(plans[i]) * plans[i].cut.pieces,
+        forItems: [{ title: item.title, grams: closedPieG(plans[i]) * plans[i].cut.pieces }],
+      });
     for (const c of contentsOf(item, plans[i]).filter((c) => !isThere(item, c.place)))
       // a thing of the cook's filling is called as they wrote it
       if (c.ingredient !== 'water')
@@ -79,9 +91,10 @@ export function shortages(
   return needs
     .map((need) => {
       const haveG = larder
-        .filter(
-          (l) =>
-            plain(l.name) === plain(need.name) || (need.ingredient !== undefined && l.ingredient === need.ingredient),
+        .filter((l) =>
+          need.whole
+            ? l.name === need.name
+            : plain(l.name) === plain(need.name) || (need.ingredient !== undefined && l.ingredient === need.ingredient),
         )
         .reduce((sum, l) => sum + l.grams, 0);
       return { name: need.name, needG: need.grams, haveG, shortG: need.grams - haveG };

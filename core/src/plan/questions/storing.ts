@@ -3,6 +3,7 @@ import { ItemInput } from '../../contracts/item';
 import { KitchenInput } from '../../contracts/kitchen';
 import { planBakeTime } from '../../oven/bakePlan';
 import { brittle } from '../../oven/tables';
+import { closedPieG } from '../closedBefore';
 import { planItem } from '../item';
 import type { Reheat } from '../pieKeeps';
 import { handledK } from '../stations/oven/spec';
@@ -59,7 +60,7 @@ export function storing({ item, kitchen }: StoringInput): Storing {
   const chilled = item.oven.from === 'freezer' ? bakedFrom(kitchen.fridgeC + handledK) : bake;
   const has = (words: RegExp) => item.filling.ingredients.some((i) => words.test(i.name));
   return {
-    eachG: (plan.cut.doughMassG + plan.filling.totalG) / Math.max(1, plan.cut.pieces),
+    eachG: closedPieG(plan),
     rawHours: keeps.rawHours,
     frozenRaw:
       keeps.rawMonths > 0

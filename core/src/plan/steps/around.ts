@@ -2,6 +2,7 @@ import type { ItemInput } from '../../contracts/item';
 import type { KitchenInput } from '../../contracts/kitchen';
 import { freezingMinutes } from '../../oven/freezing';
 import { preparingMinutes } from '../../filling/work';
+import { isClosedBefore } from '../closedBefore';
 import { isFrozen } from '../keeps';
 import { ingredientNamed } from '../../ingredients/named';
 import type { CutPlan } from '../stations/cut/station';
@@ -146,7 +147,7 @@ const doneSign = ({ filling }: ItemInput): string =>
 function made(item: ItemInput, kitchen: KitchenInput, oven: OvenPlan): Step[] {
   const { from, aheadDays = 0 } = item.oven;
   const frozen = from === 'freezer';
-  if (from === 'room' || (!frozen && !aheadDays)) return [];
+  if (from === 'room' || isClosedBefore(item) || (!frozen && !aheadDays)) return [];
   const hardMin = frozen ? freezingMinutes(oven.spec, kitchen.freezerC) : 0;
   const minutes = Math.max(hardMin, aheadDays * dayMin);
   const longest = frozen ? oven.keeps.rawMonths * monthMin : oven.keeps.rawHours * 60;

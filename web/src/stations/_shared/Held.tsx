@@ -5,22 +5,36 @@ import { Rule } from '../../design/ui/Rule';
 import { fieldUnit } from '../../wording/fieldUnit';
 import type { NumberFieldDef } from './fields';
 
-/** A measure that is changed where it is drawn: its value in a ring; pressed, its rule opens on the drawing. */
+interface Place {
+  def: NumberFieldDef;
+  x: number;
+  y: number;
+  word?: string | undefined;
+}
+
+/** A measure of the item that is changed where it is drawn. */
 export const Held = memo(function Held({
+  fallback,
+  ...place
+}: Place & {
+  /** What it is worked out as, where nothing is set. */
+  fallback?: number;
+}) {
+  const { known, value: held, clash, take } = useInput(place.def.path);
+  if (!known || (held === undefined && fallback === undefined)) return null;
+  return <HeldValue {...place} value={Number(held ?? fallback)} clash={clash} take={take} />;
+});
+
+/** A measure changed where it is drawn: its value in a ring; pressed, its rule opens on the drawing. */
+export function HeldValue({
   def,
   x,
   y,
   word,
-  fallback,
-}: {
-  def: NumberFieldDef;
-  x: number;
-  y: number;
-  word?: string;
-  /** What it is worked out as, where nothing is set. */
-  fallback?: number;
-}) {
-  const { known, value: held, clash, take } = useInput(def.path);
+  value,
+  clash = false,
+  take,
+}: Place & { value: number; clash?: boolean; take: (value: number) => void }) {
   const rule = useRule(def.path);
   const [open, setOpen] = useState(false);
   const box = useRef<HTMLDivElement>(null);
@@ -37,8 +51,6 @@ export const Held = memo(function Held({
       document.removeEventListener('keydown', escape);
     };
   }, [open]);
-  if (!known || (held === undefined && fallback === undefined)) return null;
-  const value = Number(held ?? fallback);
   const field = fieldUnit(def.unit, value * (def.scale ?? 1));
   const text = `${word ? `${word} ` : ''}${field.write(value * (def.scale ?? 1), def.places)} ${field.unit}`.trim();
   if (!open) {
@@ -74,4 +86,4 @@ export const Held = memo(function Held({
       </button>
     </div>
   );
-});
+}

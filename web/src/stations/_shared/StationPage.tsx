@@ -1,5 +1,6 @@
 import { type Figure } from '@crustallum/core/plan/figure';
 import type { Problem } from '@crustallum/core/plan/problem';
+import { isClosedBefore } from '@crustallum/core/plan/closedBefore';
 import type { ReactNode } from 'react';
 import { Redo2, Undo2 } from 'lucide-react';
 import { useNavigate } from 'react-router';
@@ -115,6 +116,11 @@ export function StationPage({ station, inputs, held = [], whatIf, lead, extra, n
       >
         <div className="drawing">{children}</div>
         <div className="numbers">
+          {station !== 'oven' && isClosedBefore(item.document) && (
+            <p className="whatif m-0">
+              They lie closed since another day: this is how they were made. Today they are only brushed and baked.
+            </p>
+          )}
           {undone && (
             <p className="problem m-0">
               Came undone: {fieldWords(undone.field)} went from {undone.from} to {undone.to}.

@@ -533,6 +533,19 @@ export const fields = {
     from: 1,
     to: 2,
   },
+  markedBy: {
+    kind: 'pick',
+    path: 'seal.markedBy',
+    label: 'Made apart, known by',
+    unset: 'cuts',
+    long: true,
+    options: [
+      ['cuts', 'cuts'],
+      ['initials', 'initials'],
+      ['seeds', 'seeds'],
+      ['shapes', 'shapes of scraps'],
+    ],
+  },
   topping: {
     kind: 'pick',
     path: 'seal.topping',

@@ -4,12 +4,13 @@ import { tiling, type Paper } from '@crustallum/core/cutting/tiling';
 import { pageLayout } from '@crustallum/core/templates/pages';
 import { inRows, pieceBox, piecesDrawing, type TemplatePiece } from '@crustallum/core/templates/pieces';
 import { labelSheet, type PieceLabel } from '@crustallum/core/templates/labels';
+import { marksOf } from '@crustallum/core/templates/marks';
 import type { FlatDrawing } from '@crustallum/core/templates/primitives';
 import type { VentMark } from '@crustallum/core/templates/vents';
 import type { ItemInput } from '@crustallum/core/contracts/item';
 import type { ItemPlan } from '@crustallum/core/plan/item';
 import { blankWords } from '../../wording/cut';
-import { holdsWords, list, markOfPieces, notForWords, type EatersOfItem } from '../../wording/eaters';
+import { holdsWords, list, notForWords, pieceMark, type EatersOfItem } from '../../wording/eaters';
 
 export const paperKinds = ['piece', 'sheet', 'blanks', 'labels'] as const;
 export type PaperKind = (typeof paperKinds)[number];
@@ -110,13 +111,19 @@ export function labelsOf(plan: ItemPlan, item: ItemInput, eaters: EatersOfItem |
   const apart = (eaters?.apart ?? []).map((a): PieceLabel => ({
     name: list(a.eaters),
     lines: [`${a.pieces} without ${list(a.leftOut.map((l) => l.toLowerCase()))}`, ...what],
-    ...markOfPieces(a.mark),
+    mark: pieceMark(a),
   }));
-  const variants = (item.cut.variants ?? []).map((v, i): PieceLabel => ({
+  const sized = item.cut.variants ?? [];
+  const marks = marksOf(
+    item.seal.markedBy ?? 'cuts',
+    [...(eaters?.apart ?? []).map((a) => a.eaters), ...sized.map((v) => [v.name])],
+    item.seal.topping,
+  );
+  const variants = sized.map((v, i): PieceLabel => ({
     name: v.name,
     lines: [`${v.pieces} pieces${v.sizePct === 100 ? '' : `, ${v.sizePct} % of the size`}`, ...what],
-    ...markOfPieces(apart.length + i + 1),
+    mark: marks[apart.length + i] ?? null,
   }));
   const others = apart.length + variants.length + (eaters?.notFor.length ?? 0) > 0 ? 'For anyone else' : 'For anyone';
-  return [...apart, ...variants, { name: others, lines: what, mark: 'slits' }];
+  return [...apart, ...variants, { name: others, lines: what, mark: null }];
 }

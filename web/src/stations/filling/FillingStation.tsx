@@ -15,9 +15,11 @@ import { plainKitchen } from '@crustallum/core/plan/starters';
 import { fillingKeeps, usualAgeHours } from '@crustallum/core/plan/keeps';
 import { Body } from './Body';
 import { Coolings } from './Coolings';
+import { Firm } from './Firm';
 import { Fits } from './Fits';
 import { Juice } from './Juice';
 import { GoesIn } from './GoesIn';
+import { ThePot } from './ThePot';
 import { Later } from '../_shared/charts/Later';
 import { IsMade } from '../_shared/IsMade';
 import { Drawing } from '../_shared/Drawing';
@@ -25,9 +27,10 @@ import { StationPage, Waiting } from '../_shared/StationPage';
 
 const CoolingCurve = lazy(() => import('../_shared/charts/CoolingCurve'));
 
-type View = 'in' | 'fit' | 'body' | 'cooling';
+type View = 'in' | 'pot' | 'fit' | 'body' | 'cooling';
 const views: readonly (readonly [View, string])[] = [
   ['in', 'goes in'],
+  ['pot', 'pot'],
   ['fit', 'fit'],
   ['body', 'body'],
   ['cooling', 'cooling'],
@@ -40,8 +43,13 @@ export function FillingStation() {
   const fridgeC = useAppSelector((s) => s.desk.kitchen?.fridgeC ?? plainKitchen.fridgeC);
   if (!item || !plan || !serveAt) return <Waiting />;
   const f = plan.filling;
+  const has: Partial<Record<View, boolean>> = {
+    pot: f.pot !== null,
+    body: f.sauce !== null || f.fruit !== null || f.firmness !== null,
+  };
   // a phone has them one under the other
-  const shown = (v: View) => phone || v === view;
+  const now = has[view] === false ? 'in' : view;
+  const shown = (v: View) => phone || v === now;
   const cooling = steps.find((s) => s.code === 'coolFilling');
   const { vessel } = f;
   const drawn = Math.min(phone ? 1 : 2, vessel.count);
@@ -53,14 +61,10 @@ export function FillingStation() {
     <StationPage
       station="filling"
       inputs={['fullness', 'fillSalt', 'cookMinutes', 'cookedC', 'coolIn', 'coolAt']}
+      held={now === 'pot' ? ['cookMinutes'] : now === 'fit' && f.finishedG !== null ? ['fullness'] : []}
       lead={
         phone ? undefined : (
-          <Pick
-            label="Show"
-            value={view}
-            options={views.filter(([v]) => v !== 'body' || f.sauce || f.fruit)}
-            onChange={setView}
-          />
+          <Pick label="Show" value={now} options={views.filter(([v]) => has[v] !== false)} onChange={setView} />
         )
       }
       extra={
@@ -134,10 +138,12 @@ export function FillingStation() {
       ]}
     >
       {shown('in') && <GoesIn />}
+      {shown('pot') && f.pot && <ThePot f={f} pot={f.pot} />}
       {shown('fit') && <Fits plan={plan} />}
+      {shown('body') && f.firmness && <Firm firm={f.firmness} totalG={f.totalG} />}
       {shown('body') && f.fruit && <Juice fruit={f.fruit} totalG={f.totalG} />}
       {shown('body') && f.sauce && <Body sauce={f.sauce} totalG={f.totalG} />}
-      {(shown('cooling') || (view === 'in' && f.curve.minutes.length > 0)) && (
+      {(shown('cooling') || (now === 'in' && f.curve.minutes.length > 0)) && (
         <Drawing
           w={wide}
           h={ground + 20}

@@ -9,6 +9,8 @@ import { usePhone } from '../../design/ui/useWidth';
 import { Because } from '../../design/ui/Because';
 import { counted, dayOf, momentAt, plain, weight } from '../../wording/numbers';
 import { Drawing } from '../_shared/Drawing';
+import { fields } from '../_shared/fields';
+import { Held } from '../_shared/Held';
 
 /** Less than this over or under is the cook's hand, a share. */
 const hand = 0.03;
@@ -87,83 +89,86 @@ export function Fits({ plan }: { plan: ItemPlan }) {
     <section aria-label="Does it fit">
       <Drawing
         w={w}
-        h={212}
+        h={phone ? 212 : 226}
+        over={<Held def={fields.fullness} x={w - 64} y={24} />}
         label={`Ready it is ${weight(f.finishedG)}; ${weight(comfortableG)} lie comfortably and ${weight(overfullG)} can be pressed in`}
       >
         <text x={left} y="16" className="b">
           {counted(pieces, 'pie holds', 'pies hold')} {weight(f.totalG)}, filled to {plain(filling.fullnessPct, 0)} %
         </text>
-        <rect
-          x={left}
-          y="58"
-          width={x(overfullG) - left}
-          height="34"
-          fill="none"
-          stroke="var(--color-ink)"
-          strokeDasharray="5 4"
-        />
-        <rect
-          x={left}
-          y="58"
-          width={x(f.finishedG) - left}
-          height="34"
-          fill="url(#fill-filling)"
-          stroke="var(--color-ink)"
-          strokeWidth="2"
-        />
-        {(
-          [
-            [comfortableG, 'comfortable', 46, 'b'],
-            [overfullG, 'overfull', 46, 'q'],
-            [f.finishedG, `ready ${weight(f.finishedG)}`, 118, 'b'],
-          ] as const
-        ).map(([grams, word, y, className]) => (
-          <g key={word}>
-            <line
-              x1={x(grams)}
-              x2={x(grams)}
-              y1={y < 58 ? 50 : 58}
-              y2={y < 58 ? 92 : 102}
-              stroke="var(--color-ink)"
-              strokeWidth="2"
-            />
-            <text
-              x={x(grams) + (word === 'overfull' ? 4 : word === 'comfortable' ? -4 : 0)}
-              y={y}
-              textAnchor={word === 'overfull' || grams / most < 0.2 ? 'start' : 'end'}
-              className={className}
-            >
-              {word}
-            </text>
-          </g>
-        ))}
-        <text x={left} y="154" className="b">
-          {filling.layered ? 'Its layers, from below' : 'What it is made of, when it is ready'}
-        </text>
-        {layers.map(({ name, from, to }) => (
-          <g key={name}>
-            <rect
-              x={x(from)}
-              y="164"
-              width={x(to) - x(from)}
-              height="30"
-              fill="url(#fill-filling)"
-              stroke="var(--color-ink)"
-            />
-            {x(to) - x(from) > 8 * name.length && (
+        <g transform={`translate(0 ${phone ? 0 : 14})`}>
+          <rect
+            x={left}
+            y="58"
+            width={x(overfullG) - left}
+            height="34"
+            fill="none"
+            stroke="var(--color-ink)"
+            strokeDasharray="5 4"
+          />
+          <rect
+            x={left}
+            y="58"
+            width={x(f.finishedG) - left}
+            height="34"
+            fill="url(#fill-filling)"
+            stroke="var(--color-ink)"
+            strokeWidth="2"
+          />
+          {(
+            [
+              [comfortableG, 'comfortable', 46, 'b'],
+              [overfullG, 'overfull', 46, 'q'],
+              [f.finishedG, `ready ${weight(f.finishedG)}`, 118, 'b'],
+            ] as const
+          ).map(([grams, word, y, className]) => (
+            <g key={word}>
+              <line
+                x1={x(grams)}
+                x2={x(grams)}
+                y1={y < 58 ? 50 : 58}
+                y2={y < 58 ? 92 : 102}
+                stroke="var(--color-ink)"
+                strokeWidth="2"
+              />
               <text
-                x={(x(from) + x(to)) / 2}
-                y="184"
-                textAnchor="middle"
-                stroke="var(--color-flour)"
-                strokeWidth="4"
-                paintOrder="stroke"
+                x={x(grams) + (word === 'overfull' ? 4 : word === 'comfortable' ? -4 : 0)}
+                y={y}
+                textAnchor={word === 'overfull' || grams / most < 0.2 ? 'start' : 'end'}
+                className={className}
               >
-                {name.toLowerCase()}
+                {word}
               </text>
-            )}
-          </g>
-        ))}
+            </g>
+          ))}
+          <text x={left} y="154" className="b">
+            {filling.layered ? 'Its layers, from below' : 'What it is made of, when it is ready'}
+          </text>
+          {layers.map(({ name, from, to }) => (
+            <g key={name}>
+              <rect
+                x={x(from)}
+                y="164"
+                width={x(to) - x(from)}
+                height="30"
+                fill="url(#fill-filling)"
+                stroke="var(--color-ink)"
+              />
+              {x(to) - x(from) > 8 * name.length && (
+                <text
+                  x={(x(from) + x(to)) / 2}
+                  y="184"
+                  textAnchor="middle"
+                  stroke="var(--color-flour)"
+                  strokeWidth="4"
+                  paintOrder="stroke"
+                >
+                  {name.toLowerCase()}
+                </text>
+              )}
+            </g>
+          ))}
+        </g>
       </Drawing>
       {share > 1 + hand && (
         <>

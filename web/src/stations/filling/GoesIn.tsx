@@ -1,18 +1,21 @@
 import type { IngredientShareInput } from '@crustallum/core/contracts/filling';
 import type { PouredInput } from '@crustallum/core/contracts/kitchen';
 import { preparations, type Preparation } from '@crustallum/core/filling/inPie';
-import { preparationWords } from '../../wording/filling';
+import { spoonsOf } from '@crustallum/core/filling/spoons';
+import { preparationWords, spoonWords } from '../../wording/filling';
 import { feltParts, roomBetween } from '@crustallum/core/filling/byFeel';
 import { ingredientNamed } from '@crustallum/core/ingredients/named';
 import { cupsBeside } from '../../wording/cups';
 import { ingredientOf } from '@crustallum/core/ingredients/table';
 import { leastListed } from '@crustallum/core/plan/eaters/meets';
-import { X } from 'lucide-react';
+import { ChevronUp, X } from 'lucide-react';
+import { Fragment } from 'react';
 import { BeginFrom } from './BeginFrom';
 import { useAppSelector } from '../../desk/store';
 import { useItem } from '../../desk/useItem';
 import { Because } from '../../design/ui/Because';
 import { IngredientFinder } from '../../design/ui/IngredientFinder';
+import { useRule } from '../../design/ui/rules';
 import { usePhone } from '../../design/ui/useWidth';
 import { NumberField } from '../../design/ui/NumberField';
 import { long, plain, weight } from '../../wording/numbers';
@@ -21,6 +24,9 @@ const gramRule = { min: 0, max: 20_000, unit: 'g', integer: false };
 const mostIngredients = 30;
 /** A thing newly said to go in begins with so much of the filling, %. */
 const firstSharePct = 20;
+
+/** Laid as it stands in the list. */
+const unlaid = ({ layer: _, ...rest }: IngredientShareInput): IngredientShareInput => rest;
 
 /** Nearer than this the same went in, a share. */
 const sameShare = 0.05;
@@ -37,10 +43,14 @@ export function GoesIn() {
   const { item, plan, change } = useItem();
   const phone = usePhone();
   const kitchen = useAppSelector((s) => s.desk.kitchen);
+  const saltRule = useRule('filling.ingredients.saltPct');
   if (!item || !plan) return null;
-  const { totalG, parts, finishedG, saltAllPct, saltWithinG, saltAim } = plan.filling;
+  const { totalG, eachG, eachMl, parts, finishedG, saltAllPct, saltWithinG, saltAim } = plan.filling;
   const list = item.document.filling.ingredients;
   const put = (ingredients: typeof list) => change({ 'filling.ingredients': ingredients });
+  const layered = item.document.filling.layered === true;
+  const deeper = (n: number) =>
+    put([...list.slice(0, n - 1), ...list.slice(n - 1, n + 1).reverse(), ...list.slice(n + 1)].map(unlaid));
   const listedG = parts.reduce((sum, p) => sum + p.grams, 0);
   const share = (100 * listedG) / Math.max(1, totalG);
   const { cover } = plan.filling;
@@ -105,54 +115,85 @@ export function GoesIn() {
           </thead>
           <tbody>
             {list.map((i, n) => (
-              <tr key={`${i.name}${n}`} style={{ borderTop: '1px solid var(--color-hair)' }}>
-                <th scope="row" className="text-left" style={{ fontWeight: 640 }}>
-                  {i.name}
-                  <span className="quiet-ink">{cupsBeside(ingredientNamed(i.name), parts[n]?.grams ?? 0)}</span>
-                  {phone && first(i, n)}
-                </th>
-                {!phone && <td>{first(i, n)}</td>}
-                <td>
-                  <NumberField
-                    label={`${i.name}, for all`}
-                    value={parts[n]?.grams ?? 0}
-                    rule={gramRule}
-                    unit="g"
-                    places={0}
-                    onChange={(grams) =>
-                      put(list.with(n, { ...i, gramsPer100: Math.min(1000, (100 * grams) / Math.max(1, totalG)) }))
-                    }
-                  />
-                </td>
-                <td>
-                  <NumberField
-                    label={`${i.name}, ready`}
-                    value={parts[n]?.inPieG ?? 0}
-                    rule={gramRule}
-                    unit="g"
-                    places={0}
-                    onChange={(grams) =>
-                      put(
-                        list.with(n, {
-                          ...i,
-                          ownYieldPct: Math.max(1, Math.min(400, (100 * grams) / Math.max(1, parts[n]?.grams ?? 1))),
-                        }),
-                      )
-                    }
-                  />
-                </td>
-                {!phone && <td>{weight(parts[n]?.eachG ?? 0, 1)}</td>}
-                <td className="text-right">
-                  <button
-                    type="button"
-                    className="key"
-                    aria-label={`Take ${i.name} out`}
-                    onClick={() => put(list.toSpliced(n, 1))}
-                  >
-                    <X size={20} />
-                  </button>
-                </td>
-              </tr>
+              <Fragment key={`${i.name}${n}`}>
+                <tr style={{ borderTop: '1px solid var(--color-hair)' }}>
+                  <th scope="row" className="text-left" style={{ fontWeight: 640 }}>
+                    {i.name}
+                    <span className="quiet-ink">{cupsBeside(ingredientNamed(i.name), parts[n]?.grams ?? 0)}</span>
+                    {phone && first(i, n)}
+                  </th>
+                  {!phone && <td>{first(i, n)}</td>}
+                  <td>
+                    <NumberField
+                      label={`${i.name}, for all`}
+                      value={parts[n]?.grams ?? 0}
+                      rule={gramRule}
+                      unit="g"
+                      places={0}
+                      onChange={(grams) =>
+                        put(list.with(n, { ...i, gramsPer100: Math.min(1000, (100 * grams) / Math.max(1, totalG)) }))
+                      }
+                    />
+                  </td>
+                  <td>
+                    <NumberField
+                      label={`${i.name}, ready`}
+                      value={parts[n]?.inPieG ?? 0}
+                      rule={gramRule}
+                      unit="g"
+                      places={0}
+                      onChange={(grams) =>
+                        put(
+                          list.with(n, {
+                            ...i,
+                            ownYieldPct: Math.max(1, Math.min(400, (100 * grams) / Math.max(1, parts[n]?.grams ?? 1))),
+                          }),
+                        )
+                      }
+                    />
+                  </td>
+                  {!phone && <td>{weight(parts[n]?.eachG ?? 0, 1)}</td>}
+                  <td className="text-right">
+                    <button
+                      type="button"
+                      className="key"
+                      aria-label={`Take ${i.name} out`}
+                      onClick={() => put(list.toSpliced(n, 1))}
+                    >
+                      <X size={20} />
+                    </button>
+                  </td>
+                </tr>
+                {layered && (
+                  <tr>
+                    <td colSpan={phone ? 4 : 6}>
+                      <span className="layer-of">
+                        <small className="quiet-ink">salt</small>
+                        <NumberField
+                          label={`${i.name}, its salt`}
+                          value={parts[n]?.saltPct ?? 0}
+                          rule={saltRule}
+                          unit="%"
+                          places={2}
+                          ours={i.saltPct === undefined}
+                          onChange={(saltPct) => put(list.with(n, { ...i, saltPct }))}
+                        />
+                        <small className="quiet-ink">{weight(parts[n]?.saltG ?? 0, 1)}</small>
+                        {n > 0 && (
+                          <button
+                            type="button"
+                            className="key"
+                            aria-label={`Lay ${i.name} one deeper`}
+                            onClick={() => deeper(n)}
+                          >
+                            <ChevronUp size={18} aria-hidden="true" />
+                          </button>
+                        )}
+                      </span>
+                    </td>
+                  </tr>
+                )}
+              </Fragment>
             ))}
             <tr style={{ borderTop: '2px solid var(--color-ink)' }}>
               <th scope="row" className="text-left">
@@ -178,6 +219,12 @@ export function GoesIn() {
       )}
       {list.length > 0 && share >= leastListed && (
         <Because>peel, bones and what cooks away are gone when it is ready; a ready weight of your own is kept</Because>
+      )}
+      {eachG > 0 && plan.cut.pieces > 1 && (
+        <p className="m-0">
+          {weight(eachG)} in each: {spoonWords(spoonsOf(eachMl))}{' '}
+          <Because>{plain(eachMl, 0)} ml as it lies; spoons are for when no scale is at hand</Because>
+        </p>
       )}
       {saltAllPct !== null && (
         <p className="m-0">

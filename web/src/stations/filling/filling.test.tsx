@@ -40,6 +40,69 @@ describe('the body of a sauce', () => {
   });
 });
 
+describe('one pot', () => {
+  const stew = [
+    { name: 'Stewing beef', gramsPer100: 70 },
+    { name: 'Onion', gramsPer100: 20 },
+    { name: 'Stock', gramsPer100: 45 },
+    { name: 'Plain flour', gramsPer100: 4 },
+  ];
+  const enters = (name: string) => {
+    const pot = planned()?.pot;
+    return pot?.entersMin[planned()?.parts.findIndex((p) => p.name === name) ?? -1];
+  };
+  it('has its order, which is the cook’s to change, and comes back to the usual by one press', async () => {
+    await atFilling('potPies', { type: 'stew_thick', cookMinutes: 90, ingredients: stew });
+    fireEvent.click(screen.getByRole('radio', { name: 'pot' }));
+    await screen.findByRole('img', { name: /^The pot for 90 min: after 0 min stewing beef in, it fries/ });
+    expect(enters('Stewing beef')).toBe(0);
+    expect(enters('Stock')).toBeGreaterThan(enters('Plain flour') ?? 0);
+    const usual = enters('Onion');
+    write('Onion goes in after', '40');
+    await waitFor(() => expect(enters('Onion')).toBe(40));
+    expect(filling()?.ingredients.find((i) => i.name === 'Onion')?.entersMin).toBe(40);
+    const steam = planned()?.pot?.steamG ?? 0;
+    const lids = screen.getAllByRole('combobox', { name: /^Lid after/ });
+    fireEvent.change(lids.at(-1) as HTMLElement, { target: { value: 'open' } });
+    await waitFor(() => expect(planned()?.pot?.steamG).toBeGreaterThan(steam));
+    press('In the usual order');
+    await waitFor(() => expect(enters('Onion')).toBe(usual));
+    expect(filling()?.pot).toBeUndefined();
+  });
+  it('is not asked of what goes in raw', async () => {
+    await atFilling('pasties');
+    expect(screen.queryByRole('radio', { name: 'pot' })).toBeNull();
+  });
+});
+
+describe('layers', () => {
+  it('take salt of their own, and are laid deeper by a press', async () => {
+    await atFilling('pasties', { layered: true });
+    write('Potato, its salt', '2');
+    await waitFor(() => expect(planned()?.parts.find((p) => p.name === 'Potato')?.saltPct).toBe(2));
+    const second = planned()?.parts[1]?.name ?? '';
+    press(`Lay ${second} one deeper`);
+    await waitFor(() => expect(planned()?.parts[0]?.name).toBe(second));
+  });
+});
+
+describe('a paste of a filling', () => {
+  it('that slumps is brought to hold a scoop by one press', async () => {
+    await atFilling('turnovers', {
+      type: 'cheese_egg',
+      ingredients: [
+        { name: 'Ricotta', gramsPer100: 80 },
+        { name: 'Whole milk', gramsPer100: 22 },
+      ],
+    });
+    fireEvent.click(screen.getByRole('radio', { name: 'body' }));
+    await screen.findByRole('img', { name: /slumps$/ });
+    press(/fresh crumbs$/);
+    await screen.findByRole('img', { name: /holds a scoop$/ });
+    expect(filling()?.ingredients.at(-1)?.name).toBe('Fresh breadcrumbs');
+  });
+});
+
 describe('a filling that goes in hot', () => {
   it('is offered where a dish holds it', async () => {
     await atFilling('potPies', { cookedC: 85 });

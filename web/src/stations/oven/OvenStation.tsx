@@ -71,17 +71,30 @@ export function OvenStation() {
       held={view === 'look' ? ['ovenC', 'stand'] : []}
       lead={phone ? undefined : <Pick label="Show" value={view} options={views} onChange={setView} />}
       extra={
-        kitchen.secondOven ? (
-          <Pick
-            label="Baked in"
-            value={item.document.oven.inSecond ? 'second' : 'first'}
-            options={[
-              ['first', 'the oven'],
-              ['second', 'the second'],
-            ]}
-            onChange={(word) => change({ 'oven.inSecond': word === 'second' ? true : undefined })}
-          />
-        ) : undefined
+        <>
+          {from !== 'room' && (
+            <Pick
+              label="They are closed"
+              value={item.document.oven.closedBefore ? 'before' : 'today'}
+              options={[
+                ['today', 'in this day'],
+                ['before', 'already'],
+              ]}
+              onChange={(word) => change({ 'oven.closedBefore': word === 'before' ? true : undefined })}
+            />
+          )}
+          {kitchen.secondOven && (
+            <Pick
+              label="Baked in"
+              value={item.document.oven.inSecond ? 'second' : 'first'}
+              options={[
+                ['first', 'the oven'],
+                ['second', 'the second'],
+              ]}
+              onChange={(word) => change({ 'oven.inSecond': word === 'second' ? true : undefined })}
+            />
+          )}
+        </>
       }
       whatIf={
         o.otherFan.proposedMin !== null && (

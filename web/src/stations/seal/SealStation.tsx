@@ -10,6 +10,7 @@ import { ForEaters } from '../_shared/ForEaters';
 import { Field } from '../_shared/Field';
 import { fields, type FieldName } from '../_shared/fields';
 import { StationPage, Waiting } from '../_shared/StationPage';
+import { Marks } from './Marks';
 import { Rim } from './Rim';
 import { Steam } from './Steam';
 import { Store } from './Store';
@@ -53,6 +54,8 @@ export function SealStation() {
   const s = plan.seal;
   const filo = s.closing === 'laps';
   const open = s.closing === 'open';
+  const eaters = who && eatersOf(who, index);
+  const marked = eaters !== undefined && eaters.apart.length > 0;
   const views: View[] = ['rim', ...(s.need ? (['steam'] as const) : []), 'wash', 'ticks', 'store'];
   const view = views.includes(chosen) ? chosen : 'rim';
   // a phone has them one under the other
@@ -74,8 +77,11 @@ export function SealStation() {
         )
       }
       extra={
-        // its own hole where the cook said none
-        (narrow || view === 'steam') && 'dMm' in s.vent ? <Field def={fields.hole} fallback={s.vent.dMm} /> : undefined
+        <>
+          {/* its own hole where the cook said none */}
+          {(narrow || view === 'steam') && 'dMm' in s.vent && <Field def={fields.hole} fallback={s.vent.dMm} />}
+          {marked && (narrow || view === 'ticks') && <Field def={fields.markedBy} />}
+        </>
       }
       numbers={[
         [plan.cut.leaves?.made ? 'Times over' : filo ? 'Edge tucked under' : 'Pinches round each', s.figures.pinches],
@@ -99,7 +105,8 @@ export function SealStation() {
             ticks={s.ticks}
             title={open ? 'Before it is filled' : filo ? 'Before it is folded over' : 'Before a lid goes on'}
           />
-          {who && <ForEaters eaters={eatersOf(who, index)} />}
+          {eaters && <ForEaters eaters={eaters} />}
+          {eaters && <Marks eaters={eaters} />}
         </div>
       )}
     </StationPage>

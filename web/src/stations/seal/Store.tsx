@@ -1,3 +1,4 @@
+import { closedName } from '@crustallum/core/plan/closedBefore';
 import type { Storing, StoringCaution } from '@crustallum/core/plan/questions/storing';
 import { addDays, addMonths, formatISO, subHours } from 'date-fns';
 import { useState } from 'react';
@@ -113,7 +114,7 @@ export function Store() {
                 () =>
                   void put(
                     'E',
-                    `${title}, raw`,
+                    closedName(title),
                     addMonths(made, frozenRaw.months),
                     `${counted(many, 'pie', 'pies')}: ${fromFrozen}`,
                   ),

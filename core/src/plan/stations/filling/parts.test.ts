@@ -112,6 +112,20 @@ describe('a whole filling', () => {
     expect(salted.saltAllPct).toBeGreaterThan((plain.saltAllPct ?? 0) + 1.5);
     expect(planned({ eatenCold: true }).saltAim.from).toBeCloseTo(1.15 * planned({}).saltAim.from, 9);
   });
+  it('in layers takes salt of each layer’s own, and what is weighed out is all of them', () => {
+    fc.assert(
+      fc.property(fc.array(fc.double({ min: 0, max: 3, noNaN: true }), { minLength: 4, maxLength: 4 }), (pcts) => {
+        const ingredients = pasties.filling.ingredients.map((i, n) => ({ ...i, saltPct: pcts[n] }));
+        const { parts, saltG, totalG } = planned({ ingredients, layered: true });
+        const own = parts.reduce((sum, p) => sum + p.saltG, 0);
+        const unlisted = ((totalG - parts.reduce((sum, p) => sum + p.inPieG, 0)) * pasties.filling.saltPct) / 100;
+        expect(own + unlisted).toBeCloseTo(saltG, 9);
+        // mixed, it is salted as one
+        expect(planned({ ingredients, layered: false }).saltG).toBeCloseTo((totalG * pasties.filling.saltPct) / 100, 9);
+      }),
+      { numRuns: 20 },
+    );
+  });
   it('overfull is what its own shape cannot take', () => {
     const f = planned({ fullnessPct: 100 });
     const most = Math.floor((100 * f.overfullG) / f.eachG);

@@ -5,7 +5,7 @@ import { coolFilling, maxFillingTemperature, type FillingCooling } from '../../.
 import { minutesOverHot } from '../../../cold/overHot';
 import { material, type MaterialSpec } from '../../../cold/material';
 import { enoughToCoverG } from '../../../filling/byFeel';
-import { inPie, usualPreparation, type Preparation } from '../../../filling/inPie';
+import { firmnessOf, type Firmness } from '../../../filling/firmness';
 import { fruitBalance, isFruit, type FruitBalance } from '../../../filling/fruit';
 import { bindsAs, isPoured } from '../../../filling/poured';
 import { usualYield } from '../../../filling/yields';
@@ -18,7 +18,10 @@ import { remember } from '../../memo';
 import { dishMl } from '../cut/dishMl';
 import type { CutPlan } from '../cut/station';
 import type { DoughPlan } from '../dough/station';
-import { panCm, sauceOf, type Sauce } from './sauce';
+import { partsOfFilling, type FillingPart } from './part';
+import { panCm, potOfFilling } from './pot';
+import { sauceOf, type Sauce } from './sauce';
+import type { Pot } from '../../../filling/pot';
 
 /** What a filling cools in: how many of it, its radius and how deep the filling lies. */
 export interface CoolingVessel {
@@ -26,17 +29,6 @@ export interface CoolingVessel {
   count: number;
   radiusMm: number;
   depthMm: number;
-}
-
-/** One thing of a filling: bought for all, trimmed, ready for the pastry, and what of it goes into one piece; all in g. */
-export interface FillingPart {
-  name: string;
-  grams: number;
-  trimmedG: number;
-  inPieG: number;
-  eachG: number;
-  preparation: Preparation;
-  layer: number;
 }
 
 /** Salt a filling is seasoned to, % of it, and so much more where it is eaten cold (estimates). */
@@ -83,6 +75,10 @@ export interface FillingResult {
   hot: { lidMin: number | null; baseMin: number | null } | null;
   /** Its sauce, where it is one and what is poured in is listed. */
   sauce: Sauce | null;
+  /** One pot and the order things go into it; null where nothing is cooked, or it is made already. */
+  pot: Pot | null;
+  /** How a filling holds together that is no sauce; null where it lies in pieces. */
+  firmness: Firmness | null;
   /** Liquid that just covers what is in the pot, g in all, and the pot, cm across; null where nothing is poured, or it is not cooked. */
   cover: { grams: number; potCm: number } | null;
   /** Its juice and what binds it, where raw fruit is what it is. */
@@ -153,7 +149,8 @@ export function fillingResult(item: ItemInput, kitchen: KitchenInput, cut: CutPl
   const ready = finishedOf(listed, sauce, totalG);
   const finishedG = ready === null ? null : ready - (fruit?.keptOutG ?? 0);
   const parts = shared(listed, finishedG, totalG, cut.pieces);
-  const saltG = (totalG * filling.saltPct) / 100;
+  const apart = parts.reduce((sum, p) => sum + (p.inPieG * (p.saltPct - filling.saltPct)) / 100, 0);
+  const saltG = (totalG * filling.saltPct) / 100 + apart;
   const saltWithinG = parts.reduce((sum, p) => sum + p.grams * saltOf(ingredientNamed(p.name) ?? ''), 0);
   const aimed = filling.eatenCold ? coldSaltMultiple : 1;
   return {
@@ -184,34 +181,18 @@ export function fillingResult(item: ItemInput, kitchen: KitchenInput, cut: CutPl
     hot,
     sauce,
     fruit,
+    pot: filling.have ? null : potOfFilling(filling, listed),
+    firmness: sauce || fruit || filling.layered ? null : firmnessOf(parts.map(known)),
     cover: coverOf(filling, parts),
     custard: filling.type === 'custard' ? custardOf(parts) : null,
   };
 }
 
+const known = (p: FillingPart) => ({ ...p, ingredient: ingredientNamed(p.name) });
+
 function coverOf({ cookMinutes, diceMm }: ItemInput['filling'], parts: FillingResult['parts']): FillingResult['cover'] {
   const grams = cookMinutes > 0 ? enoughToCoverG(parts, panCm, diceMm) : null;
   return grams === null ? null : { grams, potCm: panCm };
-}
-
-/** What goes into so much filling, by its list; in layers from below, else as it was written. */
-export function partsOfFilling(filling: ItemInput['filling'], totalG: number, pieces: number): FillingPart[] {
-  const { raw } = fillingKinds[filling.type];
-  return filling.ingredients.map(({ name, gramsPer100, preparation, ownYieldPct, layer }, at) => {
-    const ingredient = ingredientNamed(name);
-    const grams = (totalG * gramsPer100) / 100;
-    const done = preparation ?? usualPreparation(ingredient, raw);
-    const { trimmedG, inPieG } = inPie({ ingredient, grams, preparation: done, ownYieldPct });
-    return {
-      name,
-      grams,
-      trimmedG,
-      inPieG,
-      eachG: inPieG / Math.max(1, pieces),
-      preparation: done,
-      layer: layer ?? at + 1,
-    };
-  });
 }
 
 /** Fillings of raw fruit, whose juice runs in the oven. */

@@ -4,7 +4,7 @@ import { bodies, bodyNames, bodyOf } from '../../../filling/thickening';
 import { ingredientNamed } from '../../../ingredients/named';
 import { formItem } from '../../forms';
 import { isSauce, offered, sauceOf, thickened, type Offered, type Sauce } from './sauce';
-import { partsOfFilling } from './result';
+import { partsOfFilling } from './part';
 
 const kinds = Object.keys(offered) as Offered[];
 const totalG = 1200;

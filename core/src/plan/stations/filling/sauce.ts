@@ -8,12 +8,13 @@ import {
   flourFor,
   flourWorth,
   powerOf,
-  simmerLoss,
   type BodyName,
   type Thickener,
 } from '../../../filling/thickening';
 import { usualYield } from '../../../filling/yields';
 import type { FillType } from '../../../oven/tables';
+import type { FillingPart } from './part';
+import { potOfFilling } from './pot';
 
 /** Fillings that are a sauce with something in it. */
 const sauces = new Set<FillType>(['stew_thick', 'stew_runny', 'chicken_cream', 'mince_cooked']);
@@ -21,9 +22,8 @@ const sauces = new Set<FillType>(['stew_thick', 'stew_runny', 'chicken_cream', '
 export type WithFilling = Pick<ItemInput, 'filling'>;
 export const isSauce = (item: WithFilling): boolean => sauces.has(item.filling.type);
 
-/** A pan for so much, across, cm, and a gentle simmer for part of the cooking (estimates). */
-export const panCm = 26;
-const simmeredShare = 0.5;
+/** A pot is not left until more than this share of its liquid is gone (estimate). */
+const mostSteam = 0.6;
 /** A sauce thickens about one step further when it is cold (estimate). */
 const coldMultiple = 3;
 /** In the oven it loses this share of its liquid, and thins where its dice let go of theirs (estimates). */
@@ -69,7 +69,7 @@ export const offered = {
 export type Offered = keyof typeof offered;
 
 /** The sauce of a filling from its list; null where it is none, or nothing is poured in. */
-export function sauceOf(item: WithFilling, parts: readonly SaucePart[]): Sauce | null {
+export function sauceOf(item: WithFilling, parts: readonly FillingPart[]): Sauce | null {
   if (!isSauce(item)) return null;
   const known = parts.map((p) => {
     const id = ingredientNamed(p.name) ?? '';
@@ -85,10 +85,7 @@ export function sauceOf(item: WithFilling, parts: readonly SaucePart[]): Sauce |
   });
   const sum = (list: readonly SaucePart[]) => list.reduce((total, p) => total + p.grams, 0);
   const all = sum(pouredIn) + sum(released);
-  const steamG = Math.min(
-    0.6 * all,
-    simmerLoss({ panCm, minutes: item.filling.cookMinutes * simmeredShare, lid: 'ajar' }),
-  );
+  const steamG = Math.min(mostSteam * all, potOfFilling(item.filling, parts)?.steamG ?? 0);
   const liquidG = all - steamG;
   const there = known.flatMap((p) => (p.binds ? [{ name: p.name, grams: p.grams, kind: p.binds }] : []));
   const flourPer100G = flourWorth(there, liquidG);

@@ -1,7 +1,7 @@
 import type { EaterInput } from '@crustallum/core/contracts/eater';
 import type { ItemInput } from '@crustallum/core/contracts/item';
 import type { Answer, WhoEats } from '@crustallum/core/plan/eaters/answers';
-import { answerWords, markOf, meetsWords } from '../../../wording/eaters';
+import { answerWords, markSign, meetsWords, pieceMark } from '../../../wording/eaters';
 
 export interface EatersDrawn {
   eaters: readonly EaterInput[];
@@ -17,7 +17,7 @@ export const answerOf = (who: WhoEats, eater: number, dish: number): Answer =>
 
 /** The mark of the pieces that are an eater's own. */
 export const markFor = (who: WhoEats, name: string, dish: number): string =>
-  markOf(who.apart.find((a) => a.itemIndex === dish && a.eaters.includes(name))?.mark ?? 1);
+  markSign(pieceMark(who.apart.find((a) => a.itemIndex === dish && a.eaters.includes(name)) ?? { mark: 1 }));
 
 /** One eater's answers in words: "Noor: Lantern pies not, egg, in the wash; Coil may eat". */
 export function spoken({ eaters, who, dishes }: EatersDrawn, index: number): string {
