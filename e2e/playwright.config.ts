@@ -1,7 +1,9 @@
 import { defineConfig } from '@playwright/test';
+import { createRequire } from 'node:module';
 import { join } from 'node:path';
 
 const root = join(__dirname, '..');
+const { chromium } = createRequire(__filename)('../scripts/chromium.cjs') as { chromium: () => string | null };
 
 /** The real interface in Debian's Chromium, against the real server with a data file of its own for each worker of a run. */
 export default defineConfig({
@@ -25,7 +27,7 @@ export default defineConfig({
     serviceWorkers: 'block',
     reducedMotion: 'reduce',
     launchOptions: {
-      executablePath: process.env['CHROMIUM_PATH'] ?? '/usr/bin/chromium',
+      executablePath: chromium() ?? undefined,
       args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu'],
     },
   },

@@ -5,8 +5,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { buildIfStale, root } from './project.mjs';
 
-export const chromiumPath = process.env.CHROMIUM_PATH ?? '/usr/bin/chromium';
-export const hasChromium = () => existsSync(chromiumPath);
+const { chromium: chromiumPath } = createRequire(import.meta.url)('./chromium.cjs');
+export const hasChromium = () => existsSync(chromiumPath() ?? '');
 
 /** Address, browser, addresses of stations by the item's place in the day, and how to end it all. */
 export async function openDemo() {
@@ -26,7 +26,7 @@ export async function openDemo() {
   const [{ id }] = await (await fetch(`${url}/api/bakes`)).json();
   const { items } = await (await fetch(`${url}/api/bakes/${id}`)).json();
   const browser = await chromium.launch({
-    executablePath: chromiumPath,
+    executablePath: chromiumPath() ?? undefined,
     args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu'],
   });
   return {

@@ -1,8 +1,8 @@
 /** A weight dragged for two seconds in Chromium: how long the tasks of the main thread are meanwhile, in processor time. */
-import { chromiumPath, hasChromium, openDemo } from './demo-browser.mjs';
+import { hasChromium, openDemo } from './demo-browser.mjs';
 
 if (!hasChromium()) {
-  console.log(`\nNo Chromium at ${chromiumPath}: the drag is not timed.`);
+  console.log(`\nNo Chromium (CHROMIUM_PATH may name one): the drag is not timed.`);
   process.exit(0);
 }
 const { browser, station, close } = await openDemo();

@@ -1,8 +1,8 @@
 /** Opening Today and a station again, as a cook does who was here before: ms from the address to the first drawing. */
-import { chromiumPath, hasChromium, openDemo } from './demo-browser.mjs';
+import { hasChromium, openDemo } from './demo-browser.mjs';
 
 if (!hasChromium()) {
-  console.log(`\nNo Chromium at ${chromiumPath}: the opening is not timed.`);
+  console.log(`\nNo Chromium (CHROMIUM_PATH may name one): the opening is not timed.`);
   process.exit(0);
 }
 const { browser, url, station, close } = await openDemo();

@@ -3,8 +3,10 @@ import { spawnSync } from 'node:child_process';
 import { existsSync, mkdtempSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { createRequire } from 'node:module';
 import { buildIfStale, installIfMissing, root, runTool, runToolBeside } from './project.mjs';
 
+const { chromium, packages } = createRequire(import.meta.url)('./chromium.cjs');
 const results = mkdtempSync(join(tmpdir(), 'crustallum-test-'));
 let passed = 0;
 let failed = 0;
@@ -21,30 +23,36 @@ function end() {
 }
 const json = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null);
 
-/** A program of a Debian package; installed when we may, else said exactly. */
-function installed(path, name, what) {
-  if (existsSync(path)) return true;
+/** A program of one of these Debian packages; the first that can be is installed when we may, else said exactly. */
+function installed(there, names, what) {
+  if (there()) return true;
   if (process.getuid?.() === 0 && existsSync('/usr/bin/apt-get')) {
-    console.log(`Installing ${name} …`);
+    console.log(`Installing ${names[0]} …`);
     const quiet = {
       stdio: ['ignore', 'ignore', 'inherit'],
       env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
     };
     spawnSync('apt-get', ['update', '-qq'], quiet);
-    spawnSync('apt-get', ['install', '-y', '-qq', '--no-install-recommends', name], quiet);
-    if (existsSync(path)) return true;
+    for (const name of names) {
+      spawnSync('apt-get', ['install', '-y', '-qq', '--no-install-recommends', name], quiet);
+      if (there()) return true;
+    }
   }
-  console.error(`${what} Install it (Debian: sudo apt-get install ${name}); looked for ${path}.`);
+  console.error(`${what} Install it (Debian: sudo apt-get install ${names.at(-1)}).`);
   return false;
 }
-const chromium = () =>
+const browserThere = () =>
   installed(
-    process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
-    'chromium',
+    () => existsSync(chromium() ?? ''),
+    packages,
     'Chromium is needed for the journeys; CHROMIUM_PATH may name another.',
   );
 const poppler = () =>
-  installed('/usr/bin/pdftoppm', 'poppler-utils', 'Poppler is needed to measure the templates that are printed.');
+  installed(
+    () => existsSync('/usr/bin/pdftoppm'),
+    ['poppler-utils'],
+    'Poppler is needed to measure the templates that are printed.',
+  );
 
 /** Unit tests; `lastOnes` is called once when no file is left that has not begun, so that what comes next need not wait. */
 async function unitTests(args, lastOnes = () => {}) {
@@ -97,7 +105,7 @@ check('lint and import table', (await linted) === 0);
 const { circles } = await import('./circles.mjs');
 check('no circles', ['core', 'server', 'web'].flatMap(circles).length === 0);
 check('Poppler', poppler());
-const browser = ready && check('Chromium', chromium());
+const browser = ready && check('Chromium', browserThere());
 
 let journeying = null;
 const unit = await unitTests([], () => {

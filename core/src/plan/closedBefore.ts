@@ -1,6 +1,7 @@
 import type { ItemInput } from '../contracts/item';
 import type { ColdLine } from './coldLine/line';
-import type { ItemPlan } from './item';
+import type { CutPlan } from './stations/cut/station';
+import type { FillingPlan } from './stations/filling/station';
 
 /** Whether an item's pies lie closed in fridge or freezer since another day: this day only brushes and bakes them. */
 export const isClosedBefore = ({ oven }: ItemInput): boolean => oven.closedBefore === true && oven.from !== 'room';
@@ -9,7 +10,7 @@ export const isClosedBefore = ({ oven }: ItemInput): boolean => oven.closedBefor
 export const closedName = (title: string): string => `${title}, raw`.slice(0, 60);
 
 /** One pie as it goes into the oven, g. */
-export const closedPieG = ({ cut, filling }: Pick<ItemPlan, 'cut' | 'filling'>): number =>
+export const closedPieG = ({ cut, filling }: { cut: CutPlan; filling: FillingPlan }): number =>
   (cut.doughMassG + filling.totalG) / Math.max(1, cut.pieces);
 
 /** The line of pies that were closed on another day: there is no fat left to keep cold. */
