@@ -438,9 +438,8 @@ function layFilling(
   rings: number,
 ): TimedStep[] {
   const laid: TimedStep[] = [];
-  const earliest = readyBy - filledWithinMin;
   let end = readyBy;
-  const work = (s: Step | undefined, by: number): number => {
+  const work = (s: Step | undefined, by: number, earliest = readyBy - filledWithinMin): number => {
     if (!s) return by;
     let to = by;
     for (let n = 0; n < mostNudges; n++) {
@@ -472,5 +471,12 @@ function layFilling(
   const cooked = laid.find((s) => s.code === 'cookFilling');
   end = cooked ? cooked.startMin : cool ? end - cool.minutes : end;
   work(step('prepareFilling'), end);
+  const stands = step('aheadStands');
+  if (stands) {
+    const used = Math.min(end, ...laid.map((s) => s.startMin));
+    // where hands are taken it is made sooner, and stands the longer
+    const made = work(step('makeAhead'), used - stands.minutes, used - stands.minutes - filledWithinMin);
+    laid.push({ ...stands, itemIndex, cook: null, startMin: made, minutes: used - made });
+  }
   return laid;
 }

@@ -2,6 +2,7 @@ import { IsBoolean, IsString, MaxLength } from 'class-validator';
 import { preparations, type Preparation } from '../filling/inPie';
 import { PotHeatedInput } from '../filling/potInput';
 import { bodyNames, type BodyName } from '../filling/thickening';
+import { aheadKinds, type AheadKind } from '../filling/ahead';
 import { HaveInput } from './have';
 import { Nested, NumberIn, OneOf, NestedList, Optional } from '../quantities/rules';
 import { fillingKinds, type FillType } from '../oven/tables';
@@ -9,6 +10,15 @@ import { fillingKinds, type FillType } from '../oven/tables';
 /** In the bath the pot stands in ice and water, and is stirred every few minutes. */
 export const coolingPlaces = ['room', 'fridge', 'porch', 'iceBath'] as const;
 export const coolingVessels = ['pot', 'trays'] as const;
+
+/** Where the liquid goes that a part gives: poaching broth, pan juice, rendered fat. */
+export const givesWhere = ['pot', 'larder'] as const;
+
+/** A part that is a small recipe of its own, made before the rest: how long it stands until it is used. */
+export class AheadInput {
+  @OneOf(aheadKinds) kind!: AheadKind;
+  @NumberIn(1, 72, 'h', { integer: true }) hours!: number;
+}
 
 export class IngredientShareInput {
   @IsString() @MaxLength(60) name!: string;
@@ -24,6 +34,11 @@ export class IngredientShareInput {
   @Optional() @NumberIn(0, 6, '%') saltPct?: number;
   /** When it goes into the pot, after the pot was begun; by what is done to it where nothing is said. */
   @Optional() @NumberIn(0, 240, 'min', { integer: true }) entersMin?: number;
+  /** Cooked apart it gives so much liquid, for 100 g bought: into the pot, or kept. */
+  @Optional() @NumberIn(0, 300, 'g') givesPer100?: number;
+  @Optional() @OneOf(givesWhere) givesTo?: (typeof givesWhere)[number];
+  /** Made before the rest, as a small recipe of its own. */
+  @Optional() @Nested(() => AheadInput) ahead?: AheadInput | null;
 }
 
 export class FillingInput {

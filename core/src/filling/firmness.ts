@@ -43,7 +43,7 @@ const mashTakesUp = drinkers.mash;
 const holds = { from: -8, to: 5, aim: 2 } as const;
 /** A filling is one paste, and not pieces lying together, where so much of it is fine (estimate). */
 const leastFine = 0.5;
-const fine: ReadonlySet<Preparation> = new Set(['minced', 'mashed', 'grated', 'wilted']);
+const fine: ReadonlySet<Preparation> = new Set(['minced', 'mashed', 'grated', 'shredded', 'wilted']);
 const fineIds: ReadonlySet<string> = new Set([
   'beefMince',
   'lambMince',

@@ -7,6 +7,7 @@ export const preparations = [
   'asItIs',
   'raw',
   'grated',
+  'shredded',
   'minced',
   'marinated',
   'drained',
@@ -16,11 +17,24 @@ export const preparations = [
   'roasted',
   'wilted',
   'boiled',
+  'steamed',
   'mashed',
+  'deglazed',
 ] as const;
 export type Preparation = (typeof preparations)[number];
+/** What steamed things lose of what they usually do (estimate). */
+const steamedShare = 0.5;
 /** It loses only what is trimmed off. */
-const uncooked: ReadonlySet<Preparation> = new Set(['asItIs', 'raw', 'grated', 'minced', 'marinated', 'drained']);
+const uncooked: ReadonlySet<Preparation> = new Set([
+  'asItIs',
+  'raw',
+  'grated',
+  'shredded',
+  'minced',
+  'marinated',
+  'drained',
+  'deglazed',
+]);
 
 const leafy: ReadonlySet<string> = new Set(['spinach', 'chard', 'kale']);
 const dry: ReadonlySet<string> = new Set(['bacon', 'beefMince', 'lambMince', 'porkMince', 'sausageMeat', 'mushroom']);
@@ -75,5 +89,7 @@ export function inPie(o: {
   if (typeof o.ownYieldPct === 'number')
     return { trimmedG, inPieG: (grams * within(o.ownYieldPct, 1, 400, 'ownYieldPct')) / 100 };
   const cooked = row && !uncooked.has(o.preparation);
-  return { trimmedG, inPieG: cooked ? trimmedG * (1 - row.cookPct / 100) : trimmedG };
+  // over steam it loses half of what it does in water or fat (estimate)
+  const lostPct = cooked ? row.cookPct * (o.preparation === 'steamed' ? steamedShare : 1) : 0;
+  return { trimmedG, inPieG: trimmedG * (1 - lostPct / 100) };
 }

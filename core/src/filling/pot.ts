@@ -96,7 +96,12 @@ function entersWith({ ingredient, preparation }: PotPart, savoury: boolean): Ent
       return 'warmed';
     case 'asItIs':
       return group === 'meat' ? 'warmed' : isPoured(id) ? 'poured' : 'bound';
+    case 'deglazed':
+      return 'bound';
+    case 'steamed':
+      return 'warmed';
     case 'raw':
+    case 'shredded':
     case 'grated':
       return group === 'meat' ? 'first' : 'tender';
     case 'boiled':

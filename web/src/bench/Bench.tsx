@@ -164,9 +164,7 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
     if (phone) window.scrollTo(0, 0);
   }, [phone, key]);
   const isQuiet = quiet === key;
-  // what goes into which bowl needs the room
-  const bowls = working && step.code === 'prepareFilling' && item?.pot !== undefined;
-  const shelved = !warmth && !scaled && !looking && !atPot && !bowls;
+  const shelved = !warmth && !scaled && !looking && !atPot;
   const coldPresses = warmth && (
     <ColdPresses
       leaf={item?.line.medium === 'leaf'}

@@ -1,4 +1,5 @@
 import type { Preparation } from '@crustallum/core/filling/inPie';
+import type { AheadKind } from '@crustallum/core/filling/ahead';
 import type { FirmnessName } from '@crustallum/core/filling/firmness';
 import type { PotHeat, PotHeated } from '@crustallum/core/filling/pot';
 import type { Spoons } from '@crustallum/core/filling/spoons';
@@ -10,6 +11,7 @@ export const preparationWords: Record<Preparation, string> = {
   asItIs: 'as it is',
   raw: 'cut, raw',
   grated: 'grated',
+  shredded: 'shredded',
   minced: 'minced',
   marinated: 'marinated',
   drained: 'drained',
@@ -19,7 +21,9 @@ export const preparationWords: Record<Preparation, string> = {
   roasted: 'roasted',
   wilted: 'wilted, squeezed',
   boiled: 'just tender',
+  steamed: 'steamed',
   mashed: 'mashed',
+  deglazed: 'poured into the hot pan',
 };
 
 export const potHeatWords: Record<PotHeat, string> = {
@@ -31,6 +35,14 @@ export const potHeatWords: Record<PotHeat, string> = {
 export const potLidWords: Record<PanLid, string> = { open: 'open', ajar: 'lid ajar', on: 'lid on' };
 export const heatedWords = ({ heat, lid }: Pick<PotHeated, 'heat' | 'lid'>): string =>
   `${potHeatWords[heat]}, ${potLidWords[lid]}`;
+
+/** Parts made before the rest. */
+export const aheadWords: Record<AheadKind, string> = {
+  marinade: 'marinated before',
+  stock: 'a stock of its own',
+  cultured: 'cultured before',
+  soaked: 'soaked before',
+};
 
 /** A portion of filling as spoons and scoops have it. */
 export const spoonWords = ({ level, heaped, scoop }: Spoons): string =>

@@ -8,6 +8,19 @@ import { closingCall, closingHow } from './closing';
 import { brushWords, heatsWords } from './oven';
 import { coolingWords, fatWords } from './words';
 
+/** What is done with a part that is made before the rest, and where it stands. */
+const aheadHow: Record<string, string> = {
+  marinade: 'Dice it, turn it in its marinade, cover it.',
+  stock: 'Bones and roots in cold water, brought up slowly, skimmed, barely simmering; then strained and cooled.',
+  cultured: 'Stir its culture in, cover it loosely.',
+  soaked: 'Cover it with three times its height of cold water.',
+};
+const aheadPlaces: Record<string, string> = {
+  fridge: 'In the fridge, covered',
+  room: 'At room heat, covered',
+  hob: 'On the lowest heat, then in the cold',
+};
+
 /** Short words under the Cold Line and in the Clock. */
 export const stepWords: Record<StepCode, string> = {
   weigh: 'Weigh',
@@ -38,6 +51,8 @@ export const stepWords: Record<StepCode, string> = {
   assembleLeaves: 'Lay in',
   bake: 'Bake',
   stand: 'Stand',
+  makeAhead: 'Begin ahead',
+  aheadStands: 'Stands ahead',
   prepareFilling: 'Make ready',
   blindBake: 'Bake blind',
   weightsOut: 'Weights out',
@@ -410,6 +425,20 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
         : Number(s.values['pieces'])
           ? make('On to the tray', `All ${num(s, 'pieces')} seam down, not touching.`, 'Laid out, next')
           : make('Lay it in its tin', 'Seam under.', 'Laid in, next');
+    case 'makeAhead':
+      return make(
+        `Begin ahead: ${s.values['name']}`,
+        `${aheadHow[String(s.values['kind'])] ?? ''} It stands ${span(60 * Number(s.values['hours']))} before the rest is made.`,
+        'Begun, next',
+        'Meat and fish only in the cold, covered, and apart from what is ready to eat.',
+      );
+    case 'aheadStands':
+      return make(
+        `Let it stand: ${s.values['name']}`,
+        `${aheadPlaces[String(s.values['place'])] ?? ''} for ${span(60 * Number(s.values['hours']))} or a little longer.`,
+        'It stands, next',
+        `What was hot goes ${guidance()}. ${localRules}`,
+      );
     case 'prepareFilling':
       return make(
         `Make ready: ${s.values['name']}`,

@@ -1,5 +1,6 @@
 import type { ItemInput } from '../../contracts/item';
 import type { KitchenInput } from '../../contracts/kitchen';
+import { aheadWays } from '../../filling/ahead';
 import { freezingMinutes } from '../../oven/freezing';
 import { preparingMinutes } from '../../filling/work';
 import { isClosedBefore } from '../closedBefore';
@@ -40,6 +41,7 @@ export function fillingSteps(item: ItemInput, kitchen: KitchenInput, filling: Fi
   const { have } = item.filling;
   if (have && isFrozen(have.atC))
     steps.push(whole('thaw', 'filling', 'cold', thawMin, { name: item.filling.name, grams: have.grams }, 24 * 60));
+  if (!have) steps.push(...aheadSteps(item, kitchen));
   if (!have && parts.length > 0)
     steps.push(
       whole('prepareFilling', 'filling', 'bench', preparingMinutes(parts, item.filling.diceMm) * kitchen.pace, {
@@ -76,6 +78,26 @@ export function fillingSteps(item: ItemInput, kitchen: KitchenInput, filling: Fi
     );
   return steps;
 }
+
+/** What is made before the rest: the hands of all of it, and as long as the longest of it stands. */
+function aheadSteps({ filling }: ItemInput, kitchen: KitchenInput): Step[] {
+  const ahead = filling.ingredients.flatMap(({ name, ahead: how }) => (how ? [{ name, ...how }] : []));
+  if (ahead.length === 0) return [];
+  const longest = ahead.reduce((a, b) => (b.hours > a.hours ? b : a));
+  const hands = ahead.reduce((sum, { kind }) => sum + aheadWays[kind].handsMin, 0);
+  const values = {
+    name: ahead.map((a) => a.name.toLowerCase()).join(', '),
+    kind: longest.kind,
+    hours: longest.hours,
+    place: aheadWays[longest.kind].place,
+  };
+  return [
+    whole('makeAhead', 'filling', 'bench', hands * kitchen.pace, values),
+    whole('aheadStands', 'filling', 'cold', longest.hours * 60, values, aheadElasticMin),
+  ];
+}
+/** It may stand longer by so much, min (usual guidance). */
+const aheadElasticMin = 12 * 60;
 
 /** Washed and vented just before the oven; null where nothing is brushed on or cut. */
 function glaze(item: ItemInput, kitchen: KitchenInput, cut: CutPlan, seal: SealPlan): Step | null {

@@ -43,6 +43,8 @@ export const stepCodes = [
   'secondCoat',
   'tentOn',
   'stand',
+  'makeAhead',
+  'aheadStands',
   'prepareFilling',
   'cookFilling',
   'coolFilling',

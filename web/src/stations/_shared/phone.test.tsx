@@ -56,13 +56,13 @@ describe('the rules on a phone', () => {
     new FakeServer().plan(['handPies', 'roughPuff']);
     open(at('oven'));
     await heading('Oven');
-    fireEvent.click(await screen.findByRole('button', { name: 'Eight rules' }));
+    fireEvent.click(await screen.findByRole('button', { name: 'Nine rules' }));
     const rules = await screen.findByRole('dialog');
     const labelled =
       within(rules).getAllByRole('slider').length +
       within(rules).getAllByRole('radiogroup').length +
       within(rules).queryAllByRole('combobox').length;
-    expect(labelled).toBe(8);
+    expect(labelled).toBe(9);
   });
   it('hold nothing on the drawing: every input is among them', async () => {
     new FakeServer().plan(['handPies', 'roughPuff']);

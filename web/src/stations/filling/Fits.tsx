@@ -12,6 +12,8 @@ import { Drawing } from '../_shared/Drawing';
 import { fields } from '../_shared/fields';
 import { Held } from '../_shared/Held';
 
+/** A line lower by less is not seen, %. */
+const sinksSeen = 5;
 /** Less than this over or under is the cook's hand, a share. */
 const hand = 0.03;
 const fridgeShelf = 'B';
@@ -170,6 +172,12 @@ export function Fits({ plan }: { plan: ItemPlan }) {
           ))}
         </g>
       </Drawing>
+      {f.sinksPct > sinksSeen && (
+        <p className="m-0">
+          After the bake its line lies about {plain(f.sinksPct, 0)} % lower: what goes in raw shrinks.{' '}
+          <Because>solids are filled by weight, a sauce only up to the line</Because>
+        </p>
+      )}
       {share > 1 + hand && (
         <>
           <p className="m-0">

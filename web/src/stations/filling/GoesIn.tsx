@@ -8,9 +8,10 @@ import { ingredientNamed } from '@crustallum/core/ingredients/named';
 import { cupsBeside } from '../../wording/cups';
 import { ingredientOf } from '@crustallum/core/ingredients/table';
 import { leastListed } from '@crustallum/core/plan/eaters/meets';
-import { ChevronUp, X } from 'lucide-react';
-import { Fragment } from 'react';
+import { ChevronUp, Ellipsis, X } from 'lucide-react';
+import { Fragment, useState } from 'react';
 import { BeginFrom } from './BeginFrom';
+import { PartMore } from './PartMore';
 import { useAppSelector } from '../../desk/store';
 import { useItem } from '../../desk/useItem';
 import { Because } from '../../design/ui/Because';
@@ -44,6 +45,7 @@ export function GoesIn() {
   const phone = usePhone();
   const kitchen = useAppSelector((s) => s.desk.kitchen);
   const saltRule = useRule('filling.ingredients.saltPct');
+  const [more, setMore] = useState<number | null>(null);
   if (!item || !plan) return null;
   const { totalG, eachG, eachMl, parts, finishedG, saltAllPct, saltWithinG, saltAim } = plan.filling;
   const list = item.document.filling.ingredients;
@@ -153,17 +155,35 @@ export function GoesIn() {
                     />
                   </td>
                   {!phone && <td>{weight(parts[n]?.eachG ?? 0, 1)}</td>}
-                  <td className="text-right">
-                    <button
-                      type="button"
-                      className="key"
-                      aria-label={`Take ${i.name} out`}
-                      onClick={() => put(list.toSpliced(n, 1))}
-                    >
-                      <X size={20} />
-                    </button>
+                  <td>
+                    <span className={phone ? 'grid' : 'flex justify-end'}>
+                      <button
+                        type="button"
+                        className="key"
+                        aria-label={`More about ${i.name}`}
+                        aria-expanded={more === n}
+                        onClick={() => setMore(more === n ? null : n)}
+                      >
+                        <Ellipsis size={20} />
+                      </button>
+                      <button
+                        type="button"
+                        className="key"
+                        aria-label={`Take ${i.name} out`}
+                        onClick={() => put(list.toSpliced(n, 1))}
+                      >
+                        <X size={20} />
+                      </button>
+                    </span>
                   </td>
                 </tr>
+                {(more === n || i.ahead || i.givesPer100) && parts[n] && (
+                  <tr>
+                    <td colSpan={phone ? 4 : 6}>
+                      <PartMore share={i} part={parts[n]} put={(next) => put(list.with(n, next))} />
+                    </td>
+                  </tr>
+                )}
                 {layered && (
                   <tr>
                     <td colSpan={phone ? 4 : 6}>

@@ -15,6 +15,9 @@ export interface FillingPart {
   /** Salt it takes of its own or of the filling's, g, and the share of it that is, %. */
   saltG: number;
   saltPct: number;
+  /** Cooked apart it gives so much liquid, g, and where that goes. */
+  givesG: number;
+  givesTo: 'pot' | 'larder';
   /** When the cook puts it into the pot, min after the pot was begun. */
   entersMin?: number;
 }
@@ -22,24 +25,28 @@ export interface FillingPart {
 /** What goes into so much filling, by its list; in layers from below, else as it was written. */
 export function partsOfFilling(filling: ItemInput['filling'], totalG: number, pieces: number): FillingPart[] {
   const { raw } = fillingKinds[filling.type];
-  return filling.ingredients.map(({ name, gramsPer100, preparation, ownYieldPct, layer, saltPct, entersMin }, at) => {
-    const ingredient = ingredientNamed(name);
-    const grams = (totalG * gramsPer100) / 100;
-    const done = preparation ?? usualPreparation(ingredient, raw);
-    const { trimmedG, inPieG } = inPie({ ingredient, grams, preparation: done, ownYieldPct });
-    // a mix is salted as one
-    const pct = filling.layered ? (saltPct ?? filling.saltPct) : filling.saltPct;
-    return {
-      name,
-      grams,
-      trimmedG,
-      inPieG,
-      eachG: inPieG / Math.max(1, pieces),
-      preparation: done,
-      layer: layer ?? at + 1,
-      saltPct: pct,
-      saltG: (inPieG * pct) / 100,
-      ...(entersMin === undefined ? {} : { entersMin }),
-    };
-  });
+  return filling.ingredients.map(
+    ({ name, gramsPer100, preparation, ownYieldPct, layer, saltPct, entersMin, givesPer100, givesTo }, at) => {
+      const ingredient = ingredientNamed(name);
+      const grams = (totalG * gramsPer100) / 100;
+      const done = preparation ?? usualPreparation(ingredient, raw);
+      const { trimmedG, inPieG } = inPie({ ingredient, grams, preparation: done, ownYieldPct });
+      // a mix is salted as one
+      const pct = filling.layered ? (saltPct ?? filling.saltPct) : filling.saltPct;
+      return {
+        name,
+        grams,
+        trimmedG,
+        inPieG,
+        eachG: inPieG / Math.max(1, pieces),
+        preparation: done,
+        layer: layer ?? at + 1,
+        givesG: (grams * (givesPer100 ?? 0)) / 100,
+        givesTo: givesTo ?? 'pot',
+        saltPct: pct,
+        saltG: (inPieG * pct) / 100,
+        ...(entersMin === undefined ? {} : { entersMin }),
+      };
+    },
+  );
 }

@@ -3,6 +3,7 @@ import type { ItemInput } from '../../../contracts/item';
 import { inPie, preparations, usualPreparation } from '../../../filling/inPie';
 import { usualYield, yields } from '../../../filling/yields';
 import { formItem } from '../../forms';
+import { planBake } from '../../bake';
 import { planItem } from '../../item';
 import { plainKitchen } from '../../starters';
 
@@ -72,6 +73,53 @@ describe('a raw part', () => {
       i.name === 'Onion' ? { ...i, preparation: 'raw' as const } : i,
     );
     expect(planned({ ingredients }, stew).raw).toBe(false);
+  });
+});
+
+describe('a part made before the rest', () => {
+  const marinated = (hours: number): ItemInput => ({
+    ...pasties,
+    filling: {
+      ...pasties.filling,
+      ingredients: pasties.filling.ingredients.map((i, n) =>
+        n === 0 ? { ...i, preparation: 'marinated' as const, ahead: { kind: 'marinade' as const, hours } } : i,
+      ),
+    },
+  });
+  const day = (hours: number) =>
+    planBake({
+      meal: { title: 'Walk', serveAt: '2026-12-12T18:00', mouthCount: 7, eaters: [] },
+      items: [marinated(hours)],
+      kitchen: plainKitchen,
+    }).clock.steps;
+  it('stands as long as it is to, between its own hands and the rest', () => {
+    for (const hours of [6, 24]) {
+      const steps = day(hours);
+      const [ahead, stands, ready] = ['makeAhead', 'aheadStands', 'prepareFilling'].map((code) =>
+        steps.find((s) => s.code === code),
+      );
+      if (!ahead || !stands || !ready) throw new Error('a step is missing');
+      expect(stands.minutes).toBeGreaterThanOrEqual(60 * hours - 1);
+      expect(ahead.startMin + ahead.minutes).toBeLessThanOrEqual(stands.startMin + 1);
+      expect(ready.startMin).toBeGreaterThanOrEqual(ahead.startMin + ahead.minutes + 60 * hours - 1);
+    }
+  });
+});
+
+describe('the liquid a part gives', () => {
+  const pot = formItem('potPies', 6, 'You');
+  const given = (givesPer100: number, givesTo: 'pot' | 'larder'): Partial<ItemInput['filling']> => ({
+    type: 'chicken_cream',
+    ingredients: [
+      { name: 'Chicken thigh', gramsPer100: 60, preparation: 'poached', givesPer100, givesTo },
+      { name: 'Whole milk', gramsPer100: 40 },
+    ],
+  });
+  it('is in the balance where it goes into the pot, and not where it is kept', () => {
+    const liquid = (g: number, to: 'pot' | 'larder') => planned(given(g, to), pot).sauce?.liquidG ?? 0;
+    const { grams } = planned(given(50, 'pot'), pot).parts[0];
+    expect(liquid(50, 'pot') - liquid(50, 'larder')).toBeCloseTo(grams / 2, 6);
+    expect(liquid(50, 'larder')).toBeLessThan(liquid(0, 'pot'));
   });
 });
 

@@ -5,6 +5,7 @@ import { coolFilling, maxFillingTemperature, type FillingCooling } from '../../.
 import { minutesOverHot } from '../../../cold/overHot';
 import { material, type MaterialSpec } from '../../../cold/material';
 import { enoughToCoverG } from '../../../filling/byFeel';
+import type { Preparation } from '../../../filling/inPie';
 import { firmnessOf, type Firmness } from '../../../filling/firmness';
 import { fruitBalance, isFruit, type FruitBalance } from '../../../filling/fruit';
 import { bindsAs, isPoured } from '../../../filling/poured';
@@ -79,6 +80,8 @@ export interface FillingResult {
   pot: Pot | null;
   /** How a filling holds together that is no sauce; null where it lies in pieces. */
   firmness: Firmness | null;
+  /** By how much its line is lower after the bake, % of its height: what went in raw has shrunk. */
+  sinksPct: number;
   /** Liquid that just covers what is in the pot, g in all, and the pot, cm across; null where nothing is poured, or it is not cooked. */
   cover: { grams: number; potCm: number } | null;
   /** Its juice and what binds it, where raw fruit is what it is. */
@@ -183,12 +186,25 @@ export function fillingResult(item: ItemInput, kitchen: KitchenInput, cut: CutPl
     fruit,
     pot: filling.have ? null : potOfFilling(filling, listed),
     firmness: sauce || fruit || filling.layered ? null : firmnessOf(parts.map(known)),
+    sinksPct: sinksPct(parts),
     cover: coverOf(filling, parts),
     custard: filling.type === 'custard' ? custardOf(parts) : null,
   };
 }
 
 const known = (p: FillingPart) => ({ ...p, ingredient: ingredientNamed(p.name) });
+
+const rawly: ReadonlySet<Preparation> = new Set(['raw', 'grated', 'shredded', 'minced', 'marinated']);
+
+/** Raw parts lose in the oven what they would have lost in the pan (the same yields; an estimate). */
+function sinksPct(parts: readonly FillingPart[]): number {
+  const all = parts.reduce((sum, p) => sum + p.inPieG, 0);
+  const lost = parts.reduce((sum, p) => {
+    const pct = rawly.has(p.preparation) ? (usualYield(ingredientNamed(p.name) ?? '')?.cookPct ?? 0) : 0;
+    return sum + (p.inPieG * Math.max(0, pct)) / 100;
+  }, 0);
+  return all > 0 ? (100 * lost) / all : 0;
+}
 
 function coverOf({ cookMinutes, diceMm }: ItemInput['filling'], parts: FillingResult['parts']): FillingResult['cover'] {
   const grams = cookMinutes > 0 ? enoughToCoverG(parts, panCm, diceMm) : null;

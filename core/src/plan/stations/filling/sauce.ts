@@ -75,11 +75,15 @@ export function sauceOf(item: WithFilling, parts: readonly FillingPart[]): Sauce
     const id = ingredientNamed(p.name) ?? '';
     return { ...p, id, binds: bindsAs(id) };
   });
-  const pouredIn = known.filter((p) => isPoured(p.id));
+  // what a part cooked apart gives is poured in, and it lets go of nothing more
+  const given = known.flatMap((p) =>
+    p.givesG > 0 && p.givesTo === 'pot' ? [{ ...p, name: `${p.name}: its broth`, grams: p.givesG }] : [],
+  );
+  const pouredIn = [...known.filter((p) => isPoured(p.id)), ...given];
   if (pouredIn.length === 0) return null;
   // what is bought cooked has let go of its water already
   const released = known.flatMap((p) => {
-    const row = usualYield(p.id);
+    const row = p.givesG > 0 ? null : usualYield(p.id);
     const grams = row ? (p.grams * (1 - row.trimPct / 100) * row.freeWaterPct) / 100 : 0;
     return grams > 0.5 ? [{ name: p.name, grams }] : [];
   });
