@@ -83,6 +83,7 @@ test('what cannot be made is named, cannot be settled, and the smallest change t
   supper,
 }) => {
   await page.goto(await supper.station(0, 'seal'));
+  await page.getByRole('button', { name: /^Rim left bare/ }).click();
   await page.getByRole('textbox', { name: 'Rim left bare' }).fill('30');
   await page.goto(await supper.station(0, 'cut'));
   await page.getByRole('button', { name: /^Cutter/ }).click();

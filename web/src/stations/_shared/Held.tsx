@@ -64,6 +64,7 @@ export function HeldValue({
         onClick={() => setOpen(true)}
       >
         {text}
+        {clash && <strong className="clash-word"> clash</strong>}
       </button>
     );
   }

@@ -4,6 +4,8 @@ import { crimps } from '@crustallum/core/sealing/seals';
 import { Measure } from '../../design/drawings/Measure';
 import { plain, thin } from '../../wording/numbers';
 import { Drawing } from '../_shared/Drawing';
+import { fields } from '../_shared/fields';
+import { Held } from '../_shared/Held';
 import { LidFromAbove } from './LidFromAbove';
 
 /** The rim cut through, and the closed pie from above. */
@@ -16,11 +18,19 @@ export function Rim({ plan, item }: { plan: ItemPlan; item: ItemInput }) {
   const px = Math.min(17, 230 / seal.rimMm);
   const rimPx = seal.rimMm * px;
   const pressed = t * 2 * 0.7;
+  const slit = (closing === 'seam' || closing === 'lid') && vent.kind === 'slits';
   const vents = vent.kind === 'slits' ? `; ${vent.n} slits of ${thin(vent.lengthMm, 0)}` : '';
   return (
     <Drawing
       w={660}
-      h={206}
+      h={slit || !filo ? 240 : 206}
+      over={
+        <>
+          {!filo && <Held def={fields.rim} x={30 + rimPx / 2} y={192} word="bare" />}
+          {slit && <Held def={fields.slits} x={420} y={216} word="slits" />}
+          {slit && <Held def={fields.slitLength} x={574} y={216} word="each" />}
+        </>
+      }
       windows={[
         [14, 0, 346, filo ? 24 : 200],
         [350, 0, 290, 200],

@@ -65,6 +65,7 @@ export function SealStation() {
     <StationPage
       station="seal"
       // one sheet of rules on a phone has them all; beside a drawing, those it shows
+      held={view === 'rim' && !filo ? ['rim'] : []}
       inputs={narrow ? views.flatMap((v) => inputs[v]) : inputs[view]}
       lead={
         phone ? undefined : (
