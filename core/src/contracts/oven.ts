@@ -6,6 +6,11 @@ import { supports, underlays, type Support, type Underlay } from '../oven/tables
 export class HeatThenInput {
   @NumberIn(1, 200, 'min', { integer: true }) fromMin!: number;
   @NumberIn(120, 260, '°C') setC!: number;
+  /** Fan and shelf from then on; as before where nothing is said. */
+  @Optional() @OneOf(['conv', 'fan']) mode?: 'conv' | 'fan';
+  @Optional() @OneOf(['low', 'middle', 'high']) rack?: 'low' | 'middle' | 'high';
+  /** Under the glowing grill until the next heat. */
+  @Optional() @IsBoolean() grill?: boolean;
 }
 
 /** A case baked before it is filled: under weights, then bare, and brushed with egg or not. */
@@ -46,5 +51,7 @@ export class ItemOvenInput {
   @Optional() @NumberIn(1, 300, 'min', { integer: true }) ownMin?: number | null;
   /** Its top covered with foil from then on. */
   @Optional() @NumberIn(1, 200, 'min', { integer: true }) tentFromMin?: number;
+  /** And taken off again. */
+  @Optional() @NumberIn(2, 240, 'min', { integer: true }) tentToMin?: number;
   @Optional() @Nested(() => BlindBakeInput) blind?: BlindBakeInput | null;
 }

@@ -3,9 +3,13 @@ import type { CrustType, FillType, Support, Underlay, VesselMaterial, Wash } fro
 export type OvenMode = 'conv' | 'fan';
 export type RackPosition = 'low' | 'middle' | 'high';
 
+/** The oven from a minute on; fan and shelf stay as they were where nothing is said, the grill is on for this step only. */
 export interface OvenStep {
   fromMin: number;
   setC: number;
+  mode?: OvenMode | undefined;
+  rack?: RackPosition | undefined;
+  grill?: boolean | undefined;
 }
 
 /** Something else in the oven: how much of it, its surface, how cold it went in, and from when to when, minutes of this bake. */

@@ -1,3 +1,4 @@
+import type { OvenMode } from './bakeInput';
 import { baseCells, saturationPressure, topCells, type BakeSetup } from './bakeSetup';
 import { convectiveH, ovenVapourPressure, type Oven } from './ovenState';
 import { Company } from './company';
@@ -37,9 +38,10 @@ export interface StepResult {
 
 /** Fixed conductance terms of one bake, worked out once. */
 export class BakeStepper {
-  private readonly hcTop: number;
-  private readonly hcBottom: number;
-  private readonly pAmbient: number;
+  private mode: OvenMode;
+  private hcTop: number;
+  private hcBottom: number;
+  private pAmbient: number;
   private readonly lidResistance: number;
   private readonly lowResistance: number;
   /** Share of the floor's glow that reaches it. */
@@ -75,6 +77,7 @@ export class BakeStepper {
   ) {
     const { spec } = s;
     const { mode } = spec.oven;
+    this.mode = mode;
     this.hcTop = convectiveH(mode, 'top');
     this.hcBottom = convectiveH(mode, 'bottom');
     this.pAmbient = ovenVapourPressure[mode];
@@ -111,6 +114,14 @@ export class BakeStepper {
     this.inside = spec.base?.sealed ? eggSealed : 1;
     this.weightsUntilS = 60 * (spec.empty?.weightsMin ?? 0);
     this.leak = s.vessel ? (s.vessel.loose ? 3e-9 : 1e-9) : s.support ? 8e-9 * edges : 4e-8;
+  }
+
+  /** The fan is switched on or off while it bakes. */
+  private blow(mode: OvenMode): void {
+    this.mode = mode;
+    this.hcTop = convectiveH(mode, 'top');
+    this.hcBottom = convectiveH(mode, 'bottom');
+    this.pAmbient = ovenVapourPressure[mode];
   }
 
   private lateral(kappa: number, U: number): number {
@@ -237,6 +248,7 @@ export class BakeStepper {
     this.properties();
     this.conductances();
     oven.advance(tS, dt);
+    if (oven.mode !== this.mode) this.blow(oven.mode);
 
     const tent = tented ? 0.35 : 1;
     const hr = (e: number, radiantC: number, surfaceC: number) => {

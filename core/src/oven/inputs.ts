@@ -71,6 +71,9 @@ export class BesideInput {
 export class OvenStepInput {
   @NumberIn(0, 240, 'min') fromMin!: number;
   @NumberIn(50, 300, '°C') setC!: number;
+  @Optional() @OneOf(['conv', 'fan']) mode?: 'conv' | 'fan';
+  @Optional() @OneOf(['low', 'middle', 'high']) rack?: 'low' | 'middle' | 'high';
+  @Optional() @IsBoolean() grill?: boolean;
 }
 
 export class OvenInput {

@@ -11,6 +11,8 @@ const radiantOffsets: Record<OvenMode, Record<'top' | 'bottom', Record<RackPosit
   conv: { top: { low: -15, middle: 0, high: 15 }, bottom: { low: 20, middle: 5, high: -10 } },
   fan: { top: { low: -5, middle: 0, high: 5 }, bottom: { low: 8, middle: 0, high: -5 } },
 };
+/** A grill glows on what is under it as if the walls above were so much hotter, K, by how near it is (estimates). */
+const grillK: Record<RackPosition, number> = { low: 60, middle: 110, high: 170 };
 const convectionCalibration = 1.18;
 const convection: Record<OvenMode, { top: number; bottom: number }> = {
   conv: { top: 10, bottom: 7.5 },
@@ -25,11 +27,17 @@ export const convectiveH = (mode: OvenMode, side: 'top' | 'bottom'): number =>
 export class Oven {
   air = ambientC;
   wall = ambientC;
+  /** How it blows, where the piece stands, and whether the grill is on, just now. */
+  mode: OvenMode;
+  private rack: RackPosition;
+  private grill = false;
   private load = 0;
   private openings: number[];
 
   constructor(private readonly s: { rack: RackPosition; spec: Pick<BakeSpec, 'oven'> }) {
     const { oven } = s.spec;
+    this.mode = oven.mode;
+    this.rack = s.rack;
     if (oven.preheated ?? true) {
       this.air = this.wall = this.target(0);
       this.open(oven.loadDoorS ?? 20);
@@ -44,6 +52,20 @@ export class Oven {
     return set + (offsetC ?? 0);
   }
 
+  /** Fan, shelf and grill as the programme has them at a time. */
+  private turn(tS: number): void {
+    const { oven } = this.s.spec;
+    this.mode = oven.mode;
+    this.rack = this.s.rack;
+    this.grill = false;
+    for (const step of oven.steps) {
+      if (tS < step.fromMin * 60) break;
+      this.mode = step.mode ?? this.mode;
+      this.rack = step.rack ?? this.rack;
+      this.grill = step.grill === true;
+    }
+  }
+
   private open(seconds: number): void {
     this.air -= (1 - Math.exp(-seconds / 35)) * (this.air - ambientC);
     this.wall -= 0.0015 * seconds * (this.wall - ambientC);
@@ -52,11 +74,12 @@ export class Oven {
   /** Advances air and walls by dt seconds; the load is the heat the pies took in the step before. */
   advance(tS: number, dt: number): void {
     const S = this.target(tS);
+    this.turn(tS);
     const net = (this.s.spec.oven.heaterW ?? 2200) - lossWK * (this.wall - ambientC) - this.load;
     if (this.air < S) {
       const boost = this.wall < S - 30 ? 1 : 4;
       this.air = Math.min(S, this.air + Math.min((S - this.air) / 60, (net / heatCapacity) * boost) * dt);
-    } else this.air += ((S - this.air) * dt) / coolingTau[this.s.spec.oven.mode];
+    } else this.air += ((S - this.air) * dt) / coolingTau[this.mode];
     while (this.openings.length && tS >= this.openings[0] * 60) {
       this.openings.shift();
       this.open(this.s.spec.oven.doorOpenS ?? 12);
@@ -70,6 +93,7 @@ export class Oven {
   }
 
   radiant(side: 'top' | 'bottom'): number {
-    return this.wall + (radiantOffsets[this.s.spec.oven.mode][side][this.s.rack] * (this.wall - ambientC)) / 180;
+    const glow = this.grill && side === 'top' ? grillK[this.rack] : 0;
+    return this.wall + (radiantOffsets[this.mode][side][this.rack] * (this.wall - ambientC)) / 180 + glow;
   }
 }

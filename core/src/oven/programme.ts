@@ -8,6 +8,8 @@ export interface Programme {
   rack: RackPosition;
   support: Support;
   tentFromMin: number | null;
+  /** Taken off again; to the end where nothing is said. */
+  tentToMin?: number | undefined;
 }
 
 /** A programme and how it comes out. */
@@ -70,7 +72,7 @@ export function programmed(spec: BakeSpec, p: Programme): BakeSpec {
     support: p.support,
     ...(p.support === 'stone' || p.support === 'steel' ? { supportPreheated: true } : {}),
     oven: { ...spec.oven, steps: p.steps, rack: p.rack },
-    ...(p.tentFromMin === null ? {} : { tents: [[p.tentFromMin, longestMin]] }),
+    ...(p.tentFromMin === null ? {} : { tents: [[p.tentFromMin, p.tentToMin ?? longestMin]] }),
   };
 }
 
@@ -80,6 +82,7 @@ export const programmeOf = (spec: BakeSpec): Programme => ({
   rack: spec.oven.rack ?? 'middle',
   support: spec.support,
   tentFromMin: spec.tents?.[0]?.[0] ?? null,
+  ...(spec.tents?.[0] && spec.tents[0][1] < longestMin ? { tentToMin: spec.tents[0][1] } : {}),
 });
 
 /** Browning from and to which a lid is as it is liked. */

@@ -2,12 +2,24 @@ import type { ColourLevel, Support, Underlay } from '@crustallum/core/oven/table
 import type { StandRule } from '@crustallum/core/plan/stations/oven/standing';
 import { heat, plain } from './numbers';
 
-/** Heats of a bake as the plan words them (`0:210 15:175`), said: "210°, from 15 min 175°". */
+/** What changes in the oven besides its heat. */
+export const turnedWords: Record<string, string> = {
+  fan: 'fan on',
+  conv: 'fan off',
+  grill: 'under the grill',
+  low: 'low shelf',
+  middle: 'middle shelf',
+  high: 'high shelf',
+};
+/** Heats of a bake as the plan words them (`0:210 15:175:fan`), said: "210°, from 15 min 175°, fan on". */
 export const heatsWords = (word: string): string =>
   word
     .split(' ')
-    .map((part) => part.split(':').map(Number) as [number, number])
-    .map(([fromMin, setC], i) => `${i ? `from ${plain(fromMin, 0)} min ` : ''}${heat(setC)}`)
+    .map((part) => part.split(':'))
+    .map(
+      ([fromMin, setC, ...turned], i) =>
+        `${i ? `from ${plain(Number(fromMin), 0)} min ` : ''}${[heat(Number(setC)), ...turned.map((t) => turnedWords[t] ?? t)].join(', ')}`,
+    )
     .join(', ');
 
 /** What a pie is brushed with. */

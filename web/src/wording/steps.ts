@@ -5,9 +5,17 @@ import { counted, degrees, long, plain, sides, span, thin, weight } from './numb
 import { list } from './eaters';
 import { stripWords } from './folds';
 import { closingCall, closingHow } from './closing';
-import { brushWords, heatsWords } from './oven';
+import { brushWords, heatsWords, turnedWords } from './oven';
 import { coolingWords, fatWords } from './words';
 
+/** What else is turned when the oven is set to another heat. */
+const turnedWith = ({ values }: Pick<TimedStep, 'values'>): string => {
+  const words = [Number(values['grill']) ? 'grill' : values['mode'], values['rack']].flatMap((w) =>
+    w ? [turnedWords[String(w)] ?? ''] : [],
+  );
+  const said = words.join(', ');
+  return said ? `${said[0]?.toUpperCase()}${said.slice(1)}. ` : '';
+};
 /** What is done with a part that is made before the rest, and where it stands. */
 const aheadHow: Record<string, string> = {
   marinade: 'Dice it, turn it in its marinade, cover it.',
@@ -62,6 +70,7 @@ export const stepWords: Record<StepCode, string> = {
   glaze: 'Brush',
   preheat: 'Heat up',
   setOven: 'Oven on',
+  tentOff: 'Foil off',
   turnRound: 'Turn round',
   look: 'Look',
   secondCoat: 'Brush again',
@@ -502,8 +511,18 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
     case 'setOven':
       return make(
         `${title}: oven to ${degrees(Number(s.values['setC']), 0)}`,
-        `${Number(s.values['turned']) ? 'Turn it round while the door is open, and shut it quickly.' : 'The door stays shut.'}`,
+        `${turnedWith(s)}${Number(s.values['turned']) ? 'Turn it round while the door is open, and shut it quickly.' : s.values['rack'] ? '' : 'The door stays shut.'}`,
         'It is set, next',
+        Number(s.values['grill'])
+          ? 'Stay with it: under a grill it goes from gold to black in a minute. Hot metal.'
+          : null,
+      );
+    case 'tentOff':
+      return make(
+        `Foil off ${title}`,
+        'So that its lid crisps and colours again.',
+        'Uncovered, next',
+        'Hot metal, hot steam.',
       );
     case 'secondCoat':
       return make(

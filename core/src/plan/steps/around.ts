@@ -141,12 +141,23 @@ function tending(item: ItemInput, oven: OvenPlan, minutes: number): Step[] {
   const rotate = oven.bake.advice.find((a) => a.code === 'ROTATE');
   const turnAt = rotate?.code === 'ROTATE' ? Math.min(rotate.atMin, minutes - 1) : null;
   const turnedWith = turnAt === null ? undefined : heats.find((h) => Math.abs(h.fromMin - turnAt) <= turnedWithMin);
-  const tentAt = item.oven.tentFromMin;
+  const { tentFromMin: tentAt, tentToMin: tentTo } = item.oven;
   const lookAt = lookFrom(item, oven);
   return [
-    ...heats.map((h) => tend('setOven', h.fromMin, { setC: h.setC, turned: h === turnedWith ? 1 : 0 })),
+    ...heats.map((h) =>
+      tend('setOven', h.fromMin, {
+        setC: h.setC,
+        turned: h === turnedWith ? 1 : 0,
+        ...(h.mode ? { mode: h.mode } : {}),
+        ...(h.rack ? { rack: h.rack } : {}),
+        ...(h.grill ? { grill: 1 } : {}),
+      }),
+    ),
     ...(turnAt !== null && !turnedWith ? [tend('turnRound', turnAt)] : []),
     ...(tentAt !== undefined && tentAt < minutes ? [tend('tentOn', tentAt)] : []),
+    ...(tentAt !== undefined && tentTo !== undefined && tentTo > tentAt && tentTo < minutes
+      ? [tend('tentOff', tentTo)]
+      : []),
     ...(lookAt > 0 && lookAt < minutes ? [tend('look', lookAt, { out: minutes })] : []),
     ...((item.seal.coats ?? 1) > 1 && item.seal.wash !== 'none'
       ? [tend('secondCoat', minutes * secondCoatAt, { wash: item.seal.wash })]

@@ -42,6 +42,7 @@ export const stepCodes = [
   'look',
   'secondCoat',
   'tentOn',
+  'tentOff',
   'stand',
   'makeAhead',
   'aheadStands',

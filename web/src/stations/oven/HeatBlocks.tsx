@@ -4,6 +4,7 @@ import { heatsOf } from '@crustallum/core/plan/stations/oven/programme';
 import { Slider } from 'radix-ui';
 import { useItem } from '../../desk/useItem';
 import { degrees, heat, plain } from '../../wording/numbers';
+import { turnedWords } from '../../wording/oven';
 import { Drawing } from '../_shared/Drawing';
 import { at, type Axis } from './Strips';
 
@@ -89,6 +90,11 @@ export function HeatBlocks({
             <text x={at(axis, h.fromMin) + 8} y={y(h.setC) + 20} className="b">
               {degrees(h.setC, 0)}
             </text>
+            {(h.grill || h.mode || h.rack) && (
+              <text x={at(axis, h.fromMin) + 8} y={y(h.setC) + 38}>
+                {[h.grill ? 'grill' : h.mode, h.rack].flatMap((w) => (w ? [turnedWords[w] ?? w] : [])).join(', ')}
+              </text>
+            )}
           </g>
         );
       })}
@@ -96,7 +102,7 @@ export function HeatBlocks({
         <rect
           x={at(axis, tent)}
           y={y(heats.at(-1)?.setC ?? low) - 12}
-          width={at(axis, outMin) - at(axis, tent)}
+          width={at(axis, Math.min(outMin, Math.max(tent, item.oven.tentToMin ?? outMin))) - at(axis, tent)}
           height="12"
           fill="url(#fill-metal)"
           stroke="var(--color-ink)"

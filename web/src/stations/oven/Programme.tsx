@@ -4,6 +4,7 @@ import { longestList } from '@crustallum/core/quantities/rules';
 import { X } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { useItem } from '../../desk/useItem';
+import { turnedWords } from '../../wording/oven';
 import { Pick } from '../../design/ui/Pick';
 import { useRule } from '../../design/ui/rules';
 import { Ruled } from '../_shared/Ruled';
@@ -12,7 +13,7 @@ const mostHeats = longestList(ItemOvenInput, 'then') ?? 0;
 /** Where a second heat begins that nothing was said of: a good start, then gently. */
 const firstThen = { fromMin: 20, lessC: 30 } as const;
 /** Foil goes on after this share of the bake, of so many minutes where that is not known. */
-const usualFoil = { share: 0.6, ofMin: 30 } as const;
+const usualFoil = { share: 0.6, ofMin: 30, onMin: 10 } as const;
 
 /** How it is baked besides one heat: heats after the first, foil over it, the case empty before it is filled. */
 export function Programme({ proposedMin }: { proposedMin: number | null }) {
@@ -46,10 +47,45 @@ export function Programme({ proposedMin }: { proposedMin: number | null }) {
           />
           <span className="quiet-ink">oven to</span>
           <Ruled path="oven.then.setC" label={`Heat ${n + 2}`} value={h.setC} onChange={(setC) => set(n, { setC })} />
+          <select
+            className="text-field"
+            style={{ width: 'auto' }}
+            aria-label={`Air from heat ${n + 2}`}
+            value={h.grill ? 'grill' : (h.mode ?? 'same')}
+            onChange={({ target: { value } }) =>
+              set(n, {
+                grill: value === 'grill' ? true : undefined,
+                mode: value === 'fan' || value === 'conv' ? value : undefined,
+              })
+            }
+          >
+            <option value="same">air as before</option>
+            {(['fan', 'conv', 'grill'] as const).map((word) => (
+              <option key={word} value={word}>
+                {turnedWords[word]}
+              </option>
+            ))}
+          </select>
+          <select
+            className="text-field"
+            style={{ width: 'auto' }}
+            aria-label={`Shelf from heat ${n + 2}`}
+            value={h.rack ?? 'same'}
+            onChange={({ target: { value } }) =>
+              set(n, { rack: value === 'same' ? undefined : (value as HeatThenInput['rack']) })
+            }
+          >
+            <option value="same">same shelf</option>
+            {(['low', 'middle', 'high'] as const).map((word) => (
+              <option key={word} value={word}>
+                {turnedWords[word]}
+              </option>
+            ))}
+          </select>
         </Row>
       ))}
       {oven.tentFromMin !== undefined && (
-        <Row off="No foil" onOff={() => change({ 'oven.tentFromMin': undefined })}>
+        <Row off="No foil" onOff={() => change({ 'oven.tentFromMin': undefined, 'oven.tentToMin': undefined })}>
           <span className="quiet-ink">foil over it from</span>
           <Ruled
             path="oven.tentFromMin"
@@ -57,6 +93,25 @@ export function Programme({ proposedMin }: { proposedMin: number | null }) {
             value={oven.tentFromMin}
             onChange={(minutes) => change({ 'oven.tentFromMin': minutes })}
           />
+          {oven.tentToMin === undefined ? (
+            <button
+              type="button"
+              className="press quiet"
+              onClick={() => change({ 'oven.tentToMin': (oven.tentFromMin ?? 0) + usualFoil.onMin })}
+            >
+              and off again
+            </button>
+          ) : (
+            <>
+              <span className="quiet-ink">off again at</span>
+              <Ruled
+                path="oven.tentToMin"
+                label="Foil off at"
+                value={oven.tentToMin}
+                onChange={(minutes) => change({ 'oven.tentToMin': minutes })}
+              />
+            </>
+          )}
         </Row>
       )}
       <div className="flex flex-wrap gap-3">

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { ItemOvenInput } from '../../../contracts/oven';
+import { simulateBake } from '../../../oven/bake';
 import { numberRulesByPath } from '../../../quantities/rules';
 import { formItem } from '../../forms';
 import { forms } from '../../formNames';
@@ -54,6 +55,45 @@ describe('the heats of a bake', () => {
       'oven.then.fromMin': { min: 1, integer: true },
       'oven.blind.bareMin': { min: 0, max: 60 },
     }));
+});
+
+describe('fan, shelf, grill and foil changed while it bakes', () => {
+  const pie = formItem('dishPie', 8, 'You');
+  const baked = (oven: Partial<ItemOvenInput>) =>
+    planItem({ ...pie, oven: { ...pie.oven, setC: 180, ownMin: 50, ...oven } }, plainKitchen);
+  const out = (oven: Partial<ItemOvenInput>) => {
+    const { series } = simulateBake(baked(oven).oven.spec);
+    const row = series.find((r) => r.tMin >= 50);
+    if (!row) throw new Error('no such minute');
+    return row;
+  };
+  const plain = out({});
+  it('a fan switched on for the end browns more than none, and less than one that blew all along', () => {
+    const late = out({ then: [{ fromMin: 30, setC: 180, mode: 'fan' }] });
+    expect(late.browning).toBeGreaterThan(plain.browning);
+    expect(late.browning).toBeLessThan(out({ mode: 'fan' }).browning);
+  });
+  it('minutes under the grill colour the lid, more the nearer it stands, and hardly warm the middle', () => {
+    const grilled = (rack: 'low' | 'high') => out({ then: [{ fromMin: 46, setC: 180, grill: true, rack }] });
+    expect(grilled('high').browning).toBeGreaterThan(1.2 * plain.browning);
+    expect(grilled('high').browning).toBeGreaterThan(grilled('low').browning);
+    expect(Math.abs(grilled('high').coreC - plain.coreC)).toBeLessThan(2);
+  });
+  it('foil for ten minutes holds back less than foil to the end', () => {
+    const short = out({ tentFromMin: 25, tentToMin: 35 });
+    expect(short.browning).toBeLessThan(plain.browning);
+    expect(short.browning).toBeGreaterThan(out({ tentFromMin: 25 }).browning);
+  });
+  it('are told at the bench, each at its minute', () => {
+    const { steps } = baked({
+      tentFromMin: 20,
+      tentToMin: 30,
+      then: [{ fromMin: 46, setC: 220, grill: true, rack: 'high' }],
+    });
+    expect(steps.find((s) => s.code === 'tentOff')?.during?.atMin).toBe(30);
+    expect(steps.find((s) => s.code === 'setOven')?.values).toMatchObject({ setC: 220, grill: 1, rack: 'high' });
+    expect(steps.find((s) => s.code === 'bake')?.values['heats']).toBe('0:180 46:220:grill:high');
+  });
 });
 
 describe('a case baked empty', () => {

@@ -7,18 +7,29 @@ import type { OvenStep } from '../../../oven/bakeInput';
  * @example heatsOf({ setC: 220, then: [{ fromMin: 20, setC: 180 }] }) // [ { fromMin: 0, setC: 220 }, { fromMin: 20, setC: 180 } ]
  */
 export function heatsOf(oven: Pick<ItemOvenInput, 'setC' | 'then'>): OvenStep[] {
-  const after = new Map((oven.then ?? []).map((h) => [h.fromMin, h.setC]));
+  const after = new Map((oven.then ?? []).map((h) => [h.fromMin, h]));
   return [
     { fromMin: 0, setC: oven.setC },
-    ...[...after].map(([fromMin, setC]) => ({ fromMin, setC })).sort((a, b) => a.fromMin - b.fromMin),
+    ...[...after.values()]
+      .map(({ fromMin, setC, mode, rack, grill }) => ({
+        fromMin,
+        setC,
+        ...(mode ? { mode } : {}),
+        ...(rack ? { rack } : {}),
+        ...(grill ? { grill } : {}),
+      }))
+      .sort((a, b) => a.fromMin - b.fromMin),
   ];
 }
 
 /**
- * Heats as one word of a reason or a step: `0:210 15:175`.
+ * Heats as one word of a reason or a step: `0:210 15:175`, with what else changes then: `40:220:grill:high`.
  * @example heatsWord([{ fromMin: 0, setC: 220 }, { fromMin: 20, setC: 180 }]) // '0:220 20:180'
  */
-export const heatsWord = (heats: readonly OvenStep[]): string => heats.map((h) => `${h.fromMin}:${h.setC}`).join(' ');
+export const heatsWord = (heats: readonly OvenStep[]): string =>
+  heats
+    .map((h) => [h.fromMin, h.setC, h.grill ? 'grill' : h.mode, h.rack].filter((w) => w !== undefined).join(':'))
+    .join(' ');
 
 /** How a pie is covered in the oven: a lattice is baked as the lid its strips are, an open pie without one. */
 export const isOpen = (item: ItemInput): boolean => item.product === 'dishPie' && item.cut.lid === 'none';

@@ -128,7 +128,14 @@ export function bakeSpec(
       : {}),
     // a case baked and filled stands in the room, not in the cold
     crustStartC: blind && isOpen(item) ? kitchen.roomC : coldC,
-    ...(oven.tentFromMin === undefined ? {} : { tents: [[oven.tentFromMin, longestBakeMin]] as [number, number][] }),
+    ...(oven.tentFromMin === undefined
+      ? {}
+      : {
+          tents: [[oven.tentFromMin, Math.max(oven.tentFromMin, oven.tentToMin ?? longestBakeMin)]] as [
+            number,
+            number,
+          ][],
+        }),
   };
 }
 
