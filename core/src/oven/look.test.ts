@@ -45,6 +45,18 @@ describe('a look into the oven', () => {
     expect(at(reckoned + 8)).toBeLessThan(at(reckoned) - 2);
     expect(at(bake.targetC + 2)).toBeLessThan(at(reckoned));
   });
+  it('follows a thermometer in the oven: a cooler one takes longer, a hotter one makes no middle safe sooner', () => {
+    const { bake } = planItem(pasties, kitchen).oven;
+    const airC = bake.series[20]?.airC ?? 0;
+    const at = (ovenC: number | null) => look({ item: pasties, kitchen, minute: 20, ovenC });
+    expect(at(airC - 25).outMin).toBeGreaterThan(at(null).outMin + 3);
+    expect(at(airC - 25).ovenOffK).toBeCloseTo(-25, 6);
+    expect(at(airC + 25).outMin).toBeGreaterThanOrEqual(Math.min(at(null).outMin, bake.times.core ?? 0) - 1e-6);
+    // as far as it swings it says nothing
+    expect(at(airC + 4).outMin).toBeCloseTo(at(null).outMin, 9);
+    // and a lid that is darker in an oven that is hotter is as drawn
+    expect(at(airC + 25).should.browning).toBeGreaterThan(at(null).should.browning);
+  });
   it('has no lid to see on an open tart and no base under a lid alone', () => {
     expect(look({ item: formItem('openTart', 6, 'You'), kitchen, minute: 20 }).hasLid).toBe(false);
     expect(look({ item: formItem('lidOnly', 6, 'You'), kitchen, minute: 20 }).hasBase).toBe(false);

@@ -1,13 +1,15 @@
 import { dryAt } from '@crustallum/core/oven/tables';
 import { browned, type BaseLook, type LidLook } from '@crustallum/core/oven/look';
+import { heatsOf } from '@crustallum/core/plan/stations/oven/programme';
 import type { Look } from '@crustallum/core/plan/questions/look';
 import { colourLevel } from '@crustallum/core/oven/tables';
 import { Minus, Plus } from 'lucide-react';
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import { brown, crustColour } from '../design/drawings/browned';
 import { useQuestion } from '../stations/_shared/useQuestion';
 import { colourWords } from '../wording/oven';
-import { clock, degrees, plain, span } from '../wording/numbers';
+import { ovenThermometer } from '../devices/ovenThermometer';
+import { clock, degrees, degreesApart, plain, span } from '../wording/numbers';
 import type { RunEventInput } from '@crustallum/core/contracts/run';
 import type { BenchRun, BenchState, Say } from './run';
 
@@ -27,6 +29,8 @@ interface Answered {
   lid: LidLook | null;
   base: BaseLook | null;
   coreC: number | null;
+  /** What a thermometer in the oven showed. */
+  ovenC: number | null;
 }
 
 /** What was last answered of an item's bake in this run. */
@@ -41,6 +45,7 @@ export function answersOf(
     lid: (last['lid'] as LidLook | undefined) ?? null,
     base: (last['base'] as BaseLook | undefined) ?? null,
     coreC: number('coreC'),
+    ovenC: number('ovenC'),
     outMin: number('outMin'),
     kept,
   };
@@ -74,23 +79,25 @@ export function useLook(
           lid: given.lid,
           base: given.base,
           coreC: given.coreC,
+          ovenC: given.ovenC,
         }
       : null,
     0,
   );
-  return itemIndex === null || !given ? null : { itemIndex, minute, given, value, startedAt };
+  const setC = item ? (heatsOf(item.document.oven).findLast((h) => h.fromMin <= minute)?.setC ?? 0) : 0;
+  return itemIndex === null || !given ? null : { itemIndex, minute, given, value, startedAt, setC };
 }
 export type Looking = NonNullable<ReturnType<typeof useLook>>;
 
 /** The pie as it should look at this minute beside as it may, each answer with its price. */
 export function LookNow({
-  looking: { itemIndex, minute, given, value, startedAt },
+  looking: { itemIndex, minute, given, value, startedAt, setC },
   say,
 }: {
   looking: Looking;
   say: Say;
 }) {
-  const { lid, base, coreC } = given;
+  const { lid, base, coreC, ovenC } = given;
   // the minute that the answers make is kept with them, and moves the timer
   useEffect(() => {
     if (value && given.kept && Math.abs((given.outMin ?? value.wasMin) - value.outMin) >= 0.25)
@@ -103,7 +110,7 @@ export function LookNow({
     void say('look', {
       itemIndex,
       minute,
-      ...Object.fromEntries(Object.entries({ lid, base, coreC, ...part }).filter(([, v]) => v !== null)),
+      ...Object.fromEntries(Object.entries({ lid, base, coreC, ovenC, ...part }).filter(([, v]) => v !== null)),
     });
   const dose = value.should.browning;
   return (
@@ -186,9 +193,70 @@ export function LookNow({
           )}
         </div>
       </section>
+      <OvenRead ovenC={ovenC} reckonedC={value.reckonedOvenC} setC={setC} minute={minute} answer={answer} />
     </div>
   );
 }
+
+const ovenStepC = 5;
+
+/** What a thermometer in the oven shows, read from the one that answers or set by hand. */
+function OvenRead({
+  ovenC,
+  reckonedC,
+  setC,
+  minute,
+  answer,
+}: {
+  ovenC: number | null;
+  reckonedC: number;
+  setC: number;
+  minute: number;
+  answer: (part: Partial<Answered>) => void;
+}) {
+  const [silent, setSilent] = useState(false);
+  const read = async () => {
+    const shown = await ovenThermometer.read({ setC, sinceOnMin: Math.round(minute) + onBeforeMin });
+    setSilent(shown === null);
+    if (shown !== null) answer({ ovenC: Math.round(shown) });
+  };
+  const by = (more: number) => answer({ ovenC: Math.round(ovenC ?? reckonedC) + (ovenC === null ? 0 : more) });
+  return (
+    <section aria-label="Thermometer in the oven">
+      <div className="look-should">
+        <strong>Thermometer in the oven</strong>
+        <span className="quiet-ink">
+          {silent ? 'it does not answer; ' : ''}
+          {degrees(reckonedC, 0)} is reckoned
+        </span>
+      </div>
+      <div className="look-probe">
+        <button
+          type="button"
+          className="press quiet"
+          aria-label="Oven five degrees less"
+          onClick={() => by(-ovenStepC)}
+        >
+          <Minus size={26} />
+        </button>
+        <output aria-label="Read in the oven">{ovenC === null ? '–' : degrees(ovenC, 0)}</output>
+        <button type="button" className="press quiet" aria-label="Oven five degrees more" onClick={() => by(ovenStepC)}>
+          <Plus size={26} />
+        </button>
+        <button type="button" className="press quiet" onClick={() => void read()}>
+          Read it
+        </button>
+        {ovenC !== null && (
+          <button type="button" className="press quiet" onClick={() => answer({ ovenC: null })}>
+            None here
+          </button>
+        )}
+      </div>
+    </section>
+  );
+}
+/** An oven was on so long before a pie went in (usual). */
+const onBeforeMin = 25;
 
 /** Minutes left in the oven by what was seen, when it is out, and why. */
 export function LookLeft({ looking: { value, minute, startedAt } }: { looking: Looking }) {
@@ -209,6 +277,12 @@ export function LookLeft({ looking: { value, minute, startedAt } }: { looking: L
         </strong>
         , because {bindWords[value.binds]}.
       </p>
+      {value.ovenOffK !== 0 && (
+        <p className="bench-of">
+          The oven is <strong>{degreesApart(Math.abs(value.ovenOffK))}</strong>{' '}
+          {value.ovenOffK < 0 ? 'cooler' : 'hotter'} than reckoned for this minute.
+        </p>
+      )}
       {value.foilFromMin !== null && (
         <p className="bench-of">
           <strong>Foil on at {at(value.foilFromMin)}</strong>, or the lid goes past what you like.

@@ -3,6 +3,8 @@ import { ItemInput } from '../../contracts/item';
 import { KitchenInput } from '../../contracts/kitchen';
 import { rowAt, type SeriesRow } from '../../oven/bake';
 import { baseLooks, lidLooks, lookedAt, type BaseLook, type LidLook, type LookAnswer } from '../../oven/look';
+import { planBakeTime, type BakePlan } from '../../oven/bakePlan';
+import type { BakeSpec } from '../../oven/bakeInput';
 import { planItem } from '../item';
 import { CompanyInput } from './programme';
 
@@ -15,6 +17,8 @@ export class LookInput {
   @Optional() @OneOf(lidLooks) lid?: LidLook | null;
   @Optional() @OneOf(baseLooks) base?: BaseLook | null;
   @Optional() @NumberIn(-25, 140, '°C') coreC?: number | null;
+  /** What a thermometer in the oven shows. */
+  @Optional() @NumberIn(20, 350, '°C') ovenC?: number | null;
 }
 
 export interface Look extends LookAnswer {
@@ -23,21 +27,59 @@ export interface Look extends LookAnswer {
   targetC: number;
   hasLid: boolean;
   hasBase: boolean;
+  /** How far the oven is off what was reckoned for this minute, by its thermometer, K; 0 within its swing, or where none was read. */
+  ovenOffK: number;
+  /** What was reckoned to be its air then, °C. */
+  reckonedOvenC: number;
   /** Minutes that each answer would put on, the others as they are. */
   prices: { lid: Record<LidLook, number>; base: Record<BaseLook, number> };
 }
 
+/** An oven swings so much round its heat that no less is told from it, K; and further off than this it is read wrong (estimates). */
+const [swingK, mostOffK] = [6, 45];
+
+/** The bake as it goes in an oven that is off by what its thermometer shows against what was reckoned for that minute. */
+function byThermometer(
+  spec: BakeSpec,
+  bake: BakePlan,
+  minute: number,
+  ovenC: number | null,
+  ratios: readonly number[],
+): { offK: number; spec: BakeSpec; bake: BakePlan; share: number } {
+  const apart = ovenC === null ? 0 : ovenC - rowAt(bake.series, minute).airC;
+  if (Math.abs(apart) < swingK) return { offK: 0, spec, bake, share: 1 };
+  const offK = Math.max(-mostOffK, Math.min(mostOffK, apart));
+  const moved = { ...spec, oven: { ...spec.oven, offsetC: (spec.oven.offsetC ?? 0) + offK } };
+  const after = planBakeTime(moved, ratios);
+  return {
+    offK,
+    spec: moved,
+    bake: after,
+    share: bake.proposed && after.proposed ? after.proposed / bake.proposed : 1,
+  };
+}
+
 /** How a bake should look at a minute, and what becomes of the rest of it by what is seen; each answer with its price in minutes. */
-export function look({ item, kitchen, company, minute, lid, base, coreC }: LookInput): Look {
+export function look({ item, kitchen, company, minute, lid, base, coreC, ovenC }: LookInput): Look {
   const { bake, spec, minutes, targetC } = planItem(item, kitchen, company ?? null).oven;
   const planned = minutes ?? 60;
-  const answer = (l: LidLook | null | undefined, b: BaseLook | null | undefined) =>
-    lookedAt(spec, bake, planned, { minute, lid: l, base: b, coreC });
+  const off = byThermometer(spec, bake, minute, ovenC ?? null, kitchen.bakeRatios);
+  const answer = (l: LidLook | null | undefined, b: BaseLook | null | undefined): LookAnswer => {
+    const seen = { minute, lid: l, base: b, coreC };
+    if (off.offK === 0) return lookedAt(spec, bake, planned, seen);
+    const moved = lookedAt(off.spec, off.bake, planned * off.share, seen);
+    // air that is hotter makes no middle safe sooner: only a probe tells of that
+    const least = typeof coreC === 'number' || off.offK < 0 ? 0 : Math.min(planned, bake.times.core ?? planned);
+    const outMin = Math.max(moved.outMin, least);
+    return { ...moved, wasMin: planned, outMin, leftMin: Math.max(0, outMin - minute) };
+  };
   const price = (l: LidLook | null | undefined, b: BaseLook | null | undefined) =>
     Math.round(answer(l, b).outMin - planned);
   return {
     ...answer(lid, base),
-    should: rowAt(bake.series, minute),
+    should: rowAt(off.bake.series, minute),
+    ovenOffK: off.offK,
+    reckonedOvenC: rowAt(bake.series, minute).airC,
     targetC,
     hasLid: spec.top !== null,
     hasBase: spec.base !== null,
