@@ -45,6 +45,10 @@ for (const name of ['brief', 'dough', 'folds']) {
 for (const [name, path] of views) {
   await page.goto(path);
   await settle(3000);
+  if (name === 'filling') {
+    await page.getByRole('radio', { name: 'pot', exact: true }).click();
+    await settle(600);
+  }
   await shoot(name);
 }
 await page.goto(station(0, 'folds'));
