@@ -25,15 +25,19 @@ export function TwoPots({ f, pot }: { f: FillingResult; pot: Pot }) {
   const w = phone ? 366 : 660;
   const [wide, leftX, rightX] = phone ? [74, 8, 284] : [168, 30, 466];
   const isWet = (name: string) => isPoured(ingredientNamed(name) ?? '');
-  const poured = f.parts.reduce((sum, p) => sum + (isWet(p.name) ? p.grams : 0), 0);
-  // what is left of the liquid is the sauce's own figure
-  const left = f.sauce && poured > 0 ? f.sauce.liquidG / poured : null;
+  const { sauce } = f;
+  // what is left of each liquid is the sauce's own figure
+  const left = sauce ? sauce.liquidG / Math.max(1, sauce.liquidG + sauce.steamG) : 1;
   const order = f.parts.map((_, at) => at).sort((a, b) => (pot.entersMin[a] ?? 0) - (pot.entersMin[b] ?? 0));
   const layers = order.flatMap((at): Layer[] => {
     const p = f.parts[at];
     if (!p) return [];
-    return [{ name: p.name, before: p.grams, after: left !== null && isWet(p.name) ? p.grams * left : p.inPieG }];
+    return [{ name: p.name, before: p.grams, after: sauce && isWet(p.name) ? p.grams * left : p.inPieG }];
   });
+  // what the solids let go of, or gave when they were cooked apart, stands over them
+  const poured = f.parts.reduce((sum, p) => sum + (isWet(p.name) ? p.grams : 0), 0);
+  const juice = sauce ? sauce.liquidG - poured * left : 0;
+  if (juice > 0.5) layers.push({ name: 'their juice', before: 0, after: juice });
   const total = (key: 'before' | 'after') => layers.reduce((sum, l) => sum + l[key], 0);
   const all = Math.max(1, total('before'), total('after'));
   const px = (grams: number) => (high * grams) / all;
@@ -95,13 +99,13 @@ export function TwoPots({ f, pot }: { f: FillingResult; pot: Pot }) {
           <g key={l.name + n}>
             {!phone && (
               <path
-                d={`M${from} ${before.get(l)}L${from + 22} ${y - 5}h10M${to} ${after.get(l)}L${to - 22} ${y - 5}h-10`}
+                d={`${l.before > 0 ? `M${from} ${before.get(l)}L${from + 22} ${y - 5}h10` : ''}M${to} ${after.get(l)}L${to - 22} ${y - 5}h-10`}
                 fill="none"
                 stroke="var(--color-ink-2)"
               />
             )}
             <text x={from + (phone ? 8 : 38)} y={y}>
-              {grams(l.before)}
+              {l.before > 0 ? grams(l.before) : ''}
             </text>
             <text x={(from + to) / 2} y={y} textAnchor="middle">
               {l.name.toLowerCase().slice(0, phone ? 11 : 15)}
