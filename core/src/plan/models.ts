@@ -15,6 +15,7 @@ import { bestProgramme, ProgrammeInput } from './questions/programme';
 import { ovenLoad, OvenLoadInput } from './questions/ovenLoad';
 import { ovenWhatIf, OvenWhatIfInput } from './questions/ovenWhatIf';
 import { look, LookInput } from './questions/look';
+import { fromRest, FromRestInput } from './questions/fromRest';
 import { storing, StoringInput } from './questions/storing';
 import { whatIf, WhatIfInput } from './questions/whatIf';
 import { BakeInput, ItemPlanInput } from './inputs';
@@ -110,6 +111,16 @@ export const planModels = [
     certainty: 'estimate',
     input: StoringInput,
     run: storing,
+  }),
+  model({
+    name: 'plan.fromRest',
+    summary:
+      'Small pies or twists from the dough and filling that are left: how many, what goes into each, their bake beside',
+    units: 'mm, g, min',
+    source: 'filling.handPiece, cutting.scraps and oven.plan',
+    certainty: 'estimate',
+    input: FromRestInput,
+    run: fromRest,
   }),
   model({
     name: 'plan.smallestFix',

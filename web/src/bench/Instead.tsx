@@ -10,6 +10,7 @@ import { NumberField } from '../design/ui/NumberField';
 import { clockOn, span } from '../wording/numbers';
 import { stepWord } from '../wording/steps';
 import { BenchSlip } from './BenchSlip';
+import { FromRest } from './FromRest';
 import type { BenchRun, BenchState, Say } from './run';
 import { ThisScreen } from './ThisScreen';
 
@@ -28,11 +29,13 @@ const minutesRule = { min: 1, max: 600, unit: 'min', integer: true };
 /** Something else than what is offered: another step, a timer or a note of one's own, and what was done, to be taken back. */
 export function Instead(props: Props) {
   const { run, state, say, onClose, beMine } = props;
+  const item = state.step && run.plan.items[state.step.itemIndex];
   const [words, setWords] = useState('');
   const [minutes, setMinutes] = useState(10);
   return (
     <BenchSlip title="Something else, or sit down" onClose={onClose}>
       <Steps {...props} />
+      {item && <FromRest item={item} kitchen={run.plan.kitchen} say={say} onBegun={onClose} />}
       <h3 className="sign m-0">A timer or a word of your own</h3>
       <TextField label="What" value={words} max={120} optional onChange={setWords} />
       <NumberField label="Minutes" value={minutes} rule={minutesRule} unit="min" places={0} onChange={setMinutes} />
