@@ -7,7 +7,8 @@ import { useAppDispatch, useAppSelector } from '../../desk/store';
 import { useItem } from '../../desk/useItem';
 import { usePhone } from '../../design/ui/useWidth';
 import { Because } from '../../design/ui/Because';
-import { counted, dayOf, momentAt, plain, weight } from '../../wording/numbers';
+import { juiciness } from '@crustallum/core/filling/yields';
+import { counted, dayOf, long as lengthOf, momentAt, plain, weight } from '../../wording/numbers';
 import { Drawing } from '../_shared/Drawing';
 import { fields } from '../_shared/fields';
 import { Held } from '../_shared/Held';
@@ -172,6 +173,18 @@ export function Fits({ plan }: { plan: ItemPlan }) {
           ))}
         </g>
       </Drawing>
+      {f.dice.tear && (
+        <p className="m-0">
+          Dice of {lengthOf(filling.diceMm)} are large for it: to {lengthOf(f.dice.maxMm)} they tear nothing.{' '}
+          <Because>four times the crust, or a little under half of the depth</Because>
+        </p>
+      )}
+      {f.meatFatPct !== null && (
+        <p className="m-0">
+          The raw meat is {plain(f.meatFatPct, 0)} % fat: it eats {juiciness(f.meatFatPct)}.{' '}
+          <Because>usual fat of what goes in; 14 to 25 % stays juicy in a crust</Because>
+        </p>
+      )}
       {f.sinksPct > sinksSeen && (
         <p className="m-0">
           After the bake its line lies about {plain(f.sinksPct, 0)} % lower: what goes in raw shrinks.{' '}

@@ -76,6 +76,19 @@ describe('a raw part', () => {
   });
 });
 
+describe('raw meat and dice', () => {
+  it('of more fat eats juicier, and of none nothing is said', () => {
+    const fat = (name: string) => planned({ ingredients: [{ name, gramsPer100: 100, preparation: 'raw' }] }).meatFatPct;
+    expect(fat('Pork shoulder')).toBeGreaterThan(fat('Stewing beef') ?? 100);
+    expect(fat('Potato')).toBeNull();
+  });
+  it('that are large for their crust are said with what would do', () => {
+    const { dice } = planned({ diceMm: 40 });
+    expect(dice.tear).toBe(true);
+    expect(planned({ diceMm: Math.floor(dice.maxMm) }).dice.tear).toBe(false);
+  });
+});
+
 describe('a part made before the rest', () => {
   const marinated = (hours: number): ItemInput => ({
     ...pasties,

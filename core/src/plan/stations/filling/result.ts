@@ -9,7 +9,7 @@ import type { Preparation } from '../../../filling/inPie';
 import { firmnessOf, type Firmness } from '../../../filling/firmness';
 import { fruitBalance, isFruit, type FruitBalance } from '../../../filling/fruit';
 import { bindsAs, isPoured } from '../../../filling/poured';
-import { usualYield } from '../../../filling/yields';
+import { diceRule, usualYield } from '../../../filling/yields';
 import { custardSet, type Custard } from '../../../filling/custard';
 import { ingredientNamed } from '../../../ingredients/named';
 import { ingredientOf } from '../../../ingredients/table';
@@ -82,6 +82,10 @@ export interface FillingResult {
   firmness: Firmness | null;
   /** By how much its line is lower after the bake, % of its height: what went in raw has shrunk. */
   sinksPct: number;
+  /** Fat of the raw meat that goes in, %: how juicy it eats; null where none does. */
+  meatFatPct: number | null;
+  /** The largest dice that tear no crust here, mm, and whether those wanted would. */
+  dice: { tear: boolean; maxMm: number };
   /** Liquid that just covers what is in the pot, g in all, and the pot, cm across; null where nothing is poured, or it is not cooked. */
   cover: { grams: number; potCm: number } | null;
   /** Its juice and what binds it, where raw fruit is what it is. */
@@ -187,6 +191,12 @@ export function fillingResult(item: ItemInput, kitchen: KitchenInput, cut: CutPl
     pot: filling.have ? null : potOfFilling(filling, listed),
     firmness: sauce || fruit || filling.layered ? null : firmnessOf(parts.map(known)),
     sinksPct: sinksPct(parts),
+    meatFatPct: meatFatPct(parts),
+    dice: diceRule({
+      diceMm: filling.diceMm,
+      depthMm: Math.max(3, Math.min(150, (eachMl * 1000) / Math.max(1, cut.planAreaMm2))),
+      crustMm: Math.max(0.3, Math.min(25, cut.rolled.thicknessMm)),
+    }),
     cover: coverOf(filling, parts),
     custard: filling.type === 'custard' ? custardOf(parts) : null,
   };
@@ -204,6 +214,13 @@ function sinksPct(parts: readonly FillingPart[]): number {
     return sum + (p.inPieG * Math.max(0, pct)) / 100;
   }, 0);
   return all > 0 ? (100 * lost) / all : 0;
+}
+
+function meatFatPct(parts: readonly FillingPart[]): number | null {
+  const meat = parts.filter((p) => isRawMeat(p) && ingredientOf(ingredientNamed(p.name) ?? '')?.group === 'meat');
+  const all = meat.reduce((sum, p) => sum + p.trimmedG, 0);
+  const fat = meat.reduce((sum, p) => sum + p.trimmedG * (usualYield(ingredientNamed(p.name) ?? '')?.fatPct ?? 0), 0);
+  return all > 0 ? Math.min(60, fat / all) : null;
 }
 
 function coverOf({ cookMinutes, diceMm }: ItemInput['filling'], parts: FillingResult['parts']): FillingResult['cover'] {
