@@ -1,5 +1,5 @@
 import { ingredientOf } from '../ingredients/table';
-import type { Preparation } from './inPie';
+import { goesInRaw, type Preparation } from './inPie';
 import { isPoured } from './poured';
 import { usualYield } from './yields';
 
@@ -75,8 +75,7 @@ function runsOf({ ingredient, preparation, inPieG }: Part): number {
   const freeG = (inPieG * (usualYield(id)?.freeWaterPct ?? 0)) / 100;
   if (ingredientOf(id)?.group === 'cheese') return curdRuns * freeG;
   // what was cooked has let go of its water
-  const raw = preparation === 'raw' || preparation === 'grated' || preparation === 'minced';
-  return raw && ingredientOf(id)?.group !== 'meat' ? freeG : 0;
+  return goesInRaw.has(preparation) && ingredientOf(id)?.group !== 'meat' ? freeG : 0;
 }
 
 const heldBy = ({ ingredient, preparation, inPieG }: Part): number =>

@@ -24,17 +24,10 @@ export const preparations = [
 export type Preparation = (typeof preparations)[number];
 /** What steamed things lose of what they usually do (estimate). */
 const steamedShare = 0.5;
+/** It goes into the pastry raw, and cooks there. */
+export const goesInRaw: ReadonlySet<Preparation> = new Set(['raw', 'grated', 'shredded', 'minced', 'marinated']);
 /** It loses only what is trimmed off. */
-const uncooked: ReadonlySet<Preparation> = new Set([
-  'asItIs',
-  'raw',
-  'grated',
-  'shredded',
-  'minced',
-  'marinated',
-  'drained',
-  'deglazed',
-]);
+const uncooked: ReadonlySet<Preparation> = new Set([...goesInRaw, 'asItIs', 'drained', 'deglazed']);
 
 const leafy: ReadonlySet<string> = new Set(['spinach', 'chard', 'kale']);
 const dry: ReadonlySet<string> = new Set(['bacon', 'beefMince', 'lambMince', 'porkMince', 'sausageMeat', 'mushroom']);

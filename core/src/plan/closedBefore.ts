@@ -6,6 +6,9 @@ import type { FillingPlan } from './stations/filling/station';
 /** Whether an item's pies lie closed in fridge or freezer since another day: this day only brushes and bakes them. */
 export const isClosedBefore = ({ oven }: ItemInput): boolean => oven.closedBefore === true && oven.from !== 'room';
 
+/** Days an item's pies have lain: what was closed on another day at least one, whatever is not said. */
+export const daysLain = (item: ItemInput): number => Math.max(isClosedBefore(item) ? 1 : 0, item.oven.aheadDays ?? 0);
+
 /** How pies that were put away raw are called in the larder. */
 export const closedName = (title: string): string => `${title}, raw`.slice(0, 60);
 

@@ -70,6 +70,8 @@ describe('a day that begins from pies closed on another', () => {
   });
   it('still says what they hold, and when they were kept too long', () => {
     expect(planned.who.holds[0]?.allergens).toContain('wheat');
+    // of raw meat closed on another day, and nothing said of when, the fridge is not promised
+    expect(codes(made({ from: 'fridge', closedBefore: true }, 'pasties'))).toContain('kept_long');
     expect(codes(closed({ aheadDays: 80 }))).toContain('kept_frozen_long');
     expect(codes(closed({ from: 'fridge', aheadDays: 3 }))).toContain('kept_long');
   });

@@ -72,6 +72,7 @@ export const problemCodes = [
   'heat_time_is_hours',
   'heat_too_little_heat',
   'heat_after_end',
+  'foil_off_first',
   'own_bake_short',
   'stand_short',
   'kept_long',

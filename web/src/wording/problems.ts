@@ -148,6 +148,8 @@ const sentences: Record<ProblemCode, (v: Values) => string> = {
       : 'This is not to be frozen raw.',
   frozen_dish_cracks: () =>
     'Glass or ceramic from the freezer into a hot oven cracks: thaw it in the fridge overnight, or use tin or foil.',
+  foil_off_first: (v) =>
+    `Foil off at ${g(v, 'tentToMin')} min, and on at ${g(v, 'tentFromMin')}: it never lies over it. Off later than on.`,
   heat_after_end: (v) =>
     `${degrees(Number(v['setC']), 0)} from ${g(v, 'fromMin')} min: it is out at ${g(v, 'minutes')}.`,
   case_raw: (v) =>

@@ -37,6 +37,7 @@ const roundsMm = [70, 90] as const;
 const rimMm = 8;
 /** Of what is gathered and rolled again so much can be cut (estimate). */
 const cutShare = 0.85;
+/** Twists of a finger's width, at a pie's heat, min (estimate). */
 const twistMin = 12;
 
 /**

@@ -4,7 +4,7 @@ import { useItem } from '../../desk/useItem';
 import { NumberField } from '../../design/ui/NumberField';
 import { useRule } from '../../design/ui/rules';
 import { usePhone } from '../../design/ui/useWidth';
-import { heatedWords, potHeatWords, potLidWords } from '../../wording/filling';
+import { potHeatWords, potLidWords } from '../../wording/filling';
 import { plain, weight } from '../../wording/numbers';
 import { fields, type NumberFieldDef } from '../_shared/fields';
 import { HeldValue } from '../_shared/Held';
@@ -138,8 +138,7 @@ export function ThePot({ f, pot }: { f: FillingResult; pot: Pot }) {
       )}
       <p className="quiet-ink" style={{ fontSize: 15 }}>
         What goes in together is cut into one bowl. What comes late cooks in the heat of the rest; roots are tender at
-        the end. {heatedWords(pot.stages.at(-1) ?? { heat: 'lowsimmer', lid: 'ajar' })}: {weight(pot.steamG)} go in
-        steam.
+        the end.{f.sauce ? ` ${weight(f.sauce.steamG)} go in steam.` : ''}
       </p>
     </section>
   );

@@ -80,7 +80,13 @@ export function OvenStation() {
                 ['today', 'in this day'],
                 ['before', 'already'],
               ]}
-              onChange={(word) => change({ 'oven.closedBefore': word === 'before' ? true : undefined })}
+              onChange={(word) =>
+                change({
+                  'oven.closedBefore': word === 'before' ? true : undefined,
+                  'oven.aheadDays':
+                    word === 'before' ? Math.max(1, item.document.oven.aheadDays ?? 0) : item.document.oven.aheadDays,
+                })
+              }
             />
           )}
           {kitchen.secondOven && (

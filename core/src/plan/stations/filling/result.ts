@@ -5,7 +5,7 @@ import { coolFilling, maxFillingTemperature, type FillingCooling } from '../../.
 import { minutesOverHot } from '../../../cold/overHot';
 import { material, type MaterialSpec } from '../../../cold/material';
 import { enoughToCoverG } from '../../../filling/byFeel';
-import type { Preparation } from '../../../filling/inPie';
+import { goesInRaw } from '../../../filling/inPie';
 import { firmnessOf, type Firmness } from '../../../filling/firmness';
 import { fruitBalance, isFruit, type FruitBalance } from '../../../filling/fruit';
 import { bindsAs, isPoured } from '../../../filling/poured';
@@ -204,13 +204,11 @@ export function fillingResult(item: ItemInput, kitchen: KitchenInput, cut: CutPl
 
 const known = (p: FillingPart) => ({ ...p, ingredient: ingredientNamed(p.name) });
 
-const rawly: ReadonlySet<Preparation> = new Set(['raw', 'grated', 'shredded', 'minced', 'marinated']);
-
 /** Raw parts lose in the oven what they would have lost in the pan (the same yields; an estimate). */
 function sinksPct(parts: readonly FillingPart[]): number {
   const all = parts.reduce((sum, p) => sum + p.inPieG, 0);
   const lost = parts.reduce((sum, p) => {
-    const pct = rawly.has(p.preparation) ? (usualYield(ingredientNamed(p.name) ?? '')?.cookPct ?? 0) : 0;
+    const pct = goesInRaw.has(p.preparation) ? (usualYield(ingredientNamed(p.name) ?? '')?.cookPct ?? 0) : 0;
     return sum + (p.inPieG * Math.max(0, pct)) / 100;
   }, 0);
   return all > 0 ? (100 * lost) / all : 0;

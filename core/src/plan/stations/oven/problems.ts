@@ -1,3 +1,4 @@
+import { daysLain } from '../../closedBefore';
 import type { ItemInput } from '../../../contracts/item';
 import type { Finding } from '../../../oven/plausible';
 import { problem, type Problem, type ProblemCode } from '../../problem';
@@ -57,7 +58,8 @@ export function ovenProblems(
 
 /** What is made ahead longer than it keeps, or frozen where it is not to be, or in a dish that cracks. */
 function keptOver(item: ItemInput, { rawHours, rawMonths }: PieKeeps, bake: OvenResult['bake']): Problem[] {
-  const { from, aheadDays = 0 } = item.oven;
+  const { from } = item.oven;
+  const aheadDays = daysLain(item);
   if (from === 'freezer')
     return [
       ...(rawMonths === 0 || aheadDays > rawMonths * 30
@@ -99,12 +101,16 @@ function ownMinutes(item: ItemInput, bake: OvenResult['bake'], out: OvenResult['
 /** Heats that come after it is out, and a case that is not ready to be filled. */
 function programmeProblems(item: ItemInput, minutes: number | null, blind: OvenResult['blind']): Problem[] {
   const late = minutes === null ? [] : heatsOf(item.oven).filter((h) => h.fromMin >= minutes);
+  const { tentFromMin, tentToMin } = item.oven;
   const asked = blindOf(item);
   const baked = asked ? asked.weightsMin + asked.bareMin : 0;
   return [
     ...late.map(({ fromMin, setC }) =>
       problem('oven', 'heat_after_end', 'warn', ['oven.then'], { fromMin, setC, minutes: minutes ?? 0 }),
     ),
+    ...(tentFromMin !== undefined && tentToMin !== undefined && tentToMin <= tentFromMin
+      ? [problem('oven', 'foil_off_first', 'warn', ['oven.tentToMin', 'oven.tentFromMin'], { tentFromMin, tentToMin })]
+      : []),
     ...(blind && (blind.setMin === null || blind.setMin > baked)
       ? [problem('oven', 'case_raw', 'warn', ['oven.blind'], { minutes: baked, set: blind.setMin ?? 0 })]
       : blind && (blind.dryMin === null || blind.dryMin > baked)

@@ -84,6 +84,11 @@ describe('fan, shelf, grill and foil changed while it bakes', () => {
     expect(short.browning).toBeLessThan(plain.browning);
     expect(short.browning).toBeGreaterThan(out({ tentFromMin: 25 }).browning);
   });
+  it('foil that comes off before it goes on is named', () => {
+    const codes = (tentToMin: number) => baked({ tentFromMin: 25, tentToMin }).problems.map((p) => p.code);
+    expect(codes(20)).toContain('foil_off_first');
+    expect(codes(30)).not.toContain('foil_off_first');
+  });
   it('are told at the bench, each at its minute', () => {
     const { steps } = baked({
       tentFromMin: 20,

@@ -128,16 +128,13 @@ export function bakeSpec(
       : {}),
     // a case baked and filled stands in the room, not in the cold
     crustStartC: blind && isOpen(item) ? kitchen.roomC : coldC,
-    ...(oven.tentFromMin === undefined
-      ? {}
-      : {
-          tents: [[oven.tentFromMin, Math.max(oven.tentFromMin, oven.tentToMin ?? longestBakeMin)]] as [
-            number,
-            number,
-          ][],
-        }),
+    ...tentsOf(oven),
   };
 }
+
+/** Foil from a minute to another, or to the end; none where it would come off before it goes on. */
+const tentsOf = ({ tentFromMin: from, tentToMin: to = longestBakeMin }: ItemInput['oven']): Pick<BakeSpec, 'tents'> =>
+  from === undefined || to <= from ? {} : { tents: [[from, to]] };
 
 /** What is in the oven with an item: the other things, when the door opens for them, and the shelves they take. */
 export interface InCompany {
