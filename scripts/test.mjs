@@ -7,6 +7,7 @@ import { createRequire } from 'node:module';
 import { buildIfStale, installIfMissing, root, runTool, runToolBeside } from './project.mjs';
 
 const { chromium, packages } = createRequire(import.meta.url)('./chromium.cjs');
+const lintArgs = ['-c', 'oxlint.config.mjs'];
 const results = mkdtempSync(join(tmpdir(), 'crustallum-test-'));
 let passed = 0;
 let failed = 0;
@@ -86,24 +87,18 @@ check('build of core and server', buildIfStale({ web: false }));
 // the inner loop: no browser, no screens, none of the wide sweeps
 if (process.argv.includes('--quick')) {
   const slow = ['\\.test\\.tsx$', 'anyItem', 'agreement', 'bestKnown', 'commands/golden', 'keepItCold', 'chain.test'];
-  const types = runToolBeside('tsc', ['-p', 'web']);
+  const types = runToolBeside('oxlint', lintArgs);
   await unitTests(['--testPathIgnorePatterns', ...slow]);
-  check('types of the web', (await types) === 0);
+  check('lint and types', (await types) === 0);
   end();
 }
 
-// one thread each: the long one runs beside the others
-const linted = runToolBeside('eslint', ['.', '--max-warnings', '0']);
-const formatted = (await runToolBeside('prettier', ['--check', '.', '--log-level', 'warn'])) === 0;
-const typed = (await runToolBeside('tsc', ['-p', 'web'])) === 0 && (await runToolBeside('tsc', ['-p', 'e2e'])) === 0;
-check('format', formatted);
-check('types of the web and the journeys', typed);
+// lint and types in one pass over the whole tree, tests included; the format beside the bundler
+const formatted = runToolBeside('prettier', ['--check', '.', '--log-level', 'warn', '--experimental-cli']);
 const ready = check('build of the web', buildIfStale());
 if (ready) check('size of the first load', runTool('size-limit', []) === 0);
-check('lint and import table', (await linted) === 0);
-// only now: it reads with a package that may just have been installed
-const { circles } = await import('./circles.mjs');
-check('no circles', ['core', 'server', 'web'].flatMap(circles).length === 0);
+check('format', (await formatted) === 0);
+check('lint, types, import table and circles', runTool('oxlint', lintArgs) === 0);
 check('Poppler', poppler());
 const browser = ready && check('Chromium', browserThere());
 

@@ -38,7 +38,7 @@ const lengthOf = (s: Step, elastic: boolean): { min: number; max: number } => {
  * A day's items as the planner takes them: every step of pastry and filling with the hands, shelf and rings it takes, the
  * order and the waits between them, the cooks' hours. Null for a day too long for it, or with more trays than shelves.
  */
-// eslint-disable-next-line max-lines-per-function -- one statement of the kitchen after the other
+// oxlint-disable-next-line max-lines-per-function -- one statement of the kitchen after the other
 export function dayOf(
   items: readonly Scheduled[],
   kitchen: KitchenInput,

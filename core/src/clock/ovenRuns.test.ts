@@ -11,6 +11,7 @@ const run = (more: Partial<OvenRun> = {}): OvenRun => ({
   rack: 'middle',
   trays: 1,
   preheatMin: 20,
+  oven: 0,
   ...more,
 });
 const anyRun = fc

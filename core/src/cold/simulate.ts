@@ -93,7 +93,7 @@ class Recorder {
  * extremes at every accepted step. Steps adapt so that one step and two half steps agree within `toleranceK`.
  * Refuses temperatures outside −39..109 °C, non-positive lengths and more cells × steps than `mostCellSteps`. A crossing that never happens is `null`, not an error.
  */
-// eslint-disable-next-line max-lines-per-function -- the run of phases is one thread: each hands its field to the next
+// oxlint-disable-next-line max-lines-per-function -- the run of phases is one thread: each hands its field to the next
 export function simulate(options: SimulateOptions): Simulation {
   const { material, phases, until } = options;
   const startC = within(options.startC, -39, 109, 'startC');
@@ -235,7 +235,7 @@ function centreOf(g: Grid, t: Float64Array, offset: number): number {
   return (9 * (column(b) + column(b + 1)) - column(b - 1) - column(b + 2)) / 16;
 }
 
-// eslint-disable-next-line max-lines-per-function -- one pass over the field yields every observation
+// oxlint-disable-next-line max-lines-per-function -- one pass over the field yields every observation
 function observe(
   g: Grid,
   solver: PhaseSolver,

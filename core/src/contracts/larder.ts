@@ -12,7 +12,8 @@ import {
 import { LabelInput } from '../ingredients/inputs';
 import { ingredientIds } from '../ingredients/table';
 import { Nested, NestedList, NumberIn, OneOf } from '../quantities/rules';
-import { Stored, Version } from './stored';
+import type { Stored } from './stored';
+import { Version } from './stored';
 
 /** Places of the larder: A–D fridge, E–G freezer, H and I shelf, J porch. */
 export const shelves = ['A', 'B', 'C', 'D', 'E', 'F', 'G', 'H', 'I', 'J'] as const;

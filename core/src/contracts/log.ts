@@ -1,7 +1,8 @@
 import { IsISO8601, IsObject, IsOptional, IsString, IsUUID, MaxLength } from 'class-validator';
 import { Nested, NestedList, NumberIn, OneOf, Optional } from '../quantities/rules';
 import { logWords } from './logWords';
-import { Stored, Version } from './stored';
+import type { Stored } from './stored';
+import { Version } from './stored';
 
 /** How one at the table liked it. */
 export class LikedInput {

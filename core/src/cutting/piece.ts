@@ -68,7 +68,7 @@ function positiveInner(size: number, field: string, rim: number): number {
 }
 
 /** Area to cut, mass, seam, inner area and comfortable filling of one piece. */
-// eslint-disable-next-line max-lines-per-function -- one row for each kind of piece
+// oxlint-disable-next-line max-lines-per-function -- one row for each kind of piece
 export function piece(p: PieceSpec): Piece {
   const rim = within(p.rim ?? 10, 0, 100, 'rim');
   const t = within(p.t ?? 3, 0.2, 60, 't');

@@ -116,7 +116,7 @@ function ring(s: HandPieceSizes): { ropeMm: number; lengthMm: number; parts: num
 }
 
 /** What is cut for one pie held in the hand, and what it holds. The rim must be narrower than `widestRim`. */
-// eslint-disable-next-line max-lines-per-function -- one row for each kind of piece
+// oxlint-disable-next-line max-lines-per-function -- one row for each kind of piece
 export function handPiece(s: HandPieceSizes): HandPiece {
   const { sizeMm: d, rimMm: rim, thicknessMm: t } = s;
   if (rim > widestRim(s) + 1e-9)

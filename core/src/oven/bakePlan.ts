@@ -47,7 +47,7 @@ const runsAhead = (bake: Bake): boolean =>
   bake.times.dark !== null && bake.proposedAll !== null && bake.times.dark < 1.15 * bake.proposedAll;
 
 /** The bake with its range, corrected for this kitchen, and what to watch. A fast kitchen never shortens the safety time. */
-// eslint-disable-next-line max-lines-per-function -- one bake from heat to first, proposed and last minute
+// oxlint-disable-next-line max-lines-per-function -- one bake from heat to first, proposed and last minute
 export function planBakeTime(spec: BakeSpec, myBakes: readonly number[] = []): BakePlan {
   const kitchen = kitchenFactor(myBakes);
   const known: BakeSpec = spec.support === 'unknown' ? { ...spec, support: 'tray' } : spec;

@@ -330,7 +330,7 @@ export class BakeStepper {
     return { surfaceC, steamGMin: lost * s.area * 6e4, lostRate: lost, evaporationKgM2S: evap, boiled: boiled > 0 };
   }
 
-  // eslint-disable-next-line max-lines-per-function -- the elimination works in place on arrays of the step; calls in its loops would cost more than they tell
+  // oxlint-disable-next-line max-lines-per-function -- the elimination works in place on arrays of the step; calls in its loops would cost more than they tell
   private solve(
     dt: number,
     b: {

@@ -47,11 +47,13 @@ export function schemaOf(inputClass: InputClass, inside: readonly InputClass[] =
       };
     const words = (has('isIn')?.constraints as [readonly unknown[]] | undefined)?.[0];
     if (words) one = { enum: words };
+    const longest = has('maxLength')?.constraints as [number] | undefined;
+    const pattern = has('matches')?.constraints as [RegExp] | undefined;
     if (has('isString') || has('matches') || has('isIso8601') || has('isUuid'))
       one = {
         type: 'string',
-        ...(has('maxLength') ? { maxLength: (has('maxLength')?.constraints as [number])[0] } : {}),
-        ...(has('matches') ? { pattern: (has('matches')?.constraints as [RegExp])[0].source } : {}),
+        ...(longest ? { maxLength: longest[0] } : {}),
+        ...(pattern ? { pattern: pattern[0].source } : {}),
         ...(has('isUuid') ? { format: 'uuid' } : {}),
       };
     if (has('isBoolean')) one = { type: 'boolean' };

@@ -54,7 +54,11 @@ describe('the server under heavy calls', () => {
   });
   const patient = async (ask: (one: TestServer) => Promise<void>) => {
     const one = await new TestServer().start();
-    await ask(one).finally(() => one.stop());
+    try {
+      await ask(one);
+    } finally {
+      await one.stop();
+    }
   };
   afterEach(() => server.stop());
 

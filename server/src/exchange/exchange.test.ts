@@ -29,6 +29,6 @@ async function loadDemo(
 ): Promise<Record<'bake' | 'kitchen' | 'tools', unknown> & { larder: unknown[]; earlierEntries: unknown[] }> {
   const source = readFileSync(file, 'utf8').replaceAll('export const', 'const');
   const body = `${source}\nreturn { bake, kitchen, tools, larder, earlierEntries };`;
-  // eslint-disable-next-line @typescript-eslint/no-implied-eval, @typescript-eslint/no-unsafe-call
+  // oxlint-disable-next-line typescript/no-implied-eval, typescript/no-unsafe-call
   return Promise.resolve(new Function(body)() as never);
 }

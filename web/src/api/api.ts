@@ -25,7 +25,7 @@ export const api = createApi({
     return answer;
   },
   tagTypes: ['Bakes', 'Bake', 'Kitchen', 'Tools', 'Larder', 'Log', 'Door'],
-  // eslint-disable-next-line max-lines-per-function -- one row for each request
+  // oxlint-disable-next-line max-lines-per-function -- one row for each request
   endpoints: (build) => ({
     bakes: build.query<BakeHead[], void>({ query: () => 'bakes', providesTags: ['Bakes'] }),
     door: build.query<Door, void>({ query: () => 'pairing', providesTags: ['Door'] }),

@@ -184,7 +184,7 @@ describe('the minutes left', () => {
     fireEvent.keyDown(document.body, { key: 'c' });
     await waitFor(async () => expect((await panel()).textContent).toMatch(/in the cold\d+:\d\d/));
     const cold = (await said()).find((e) => e.type === 'cold');
-    expect((cold?.data['cure'] as { minutes: number }).minutes).toBeGreaterThan(1);
+    expect((cold?.data['cure'] as { minutes: number } | undefined)?.minutes).toBeGreaterThan(1);
     fireEvent.keyDown(document.body, { key: 'c' });
     await waitFor(async () => expect((await panel()).textContent).not.toMatch(/in the cold/));
   });

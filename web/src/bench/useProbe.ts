@@ -55,7 +55,7 @@ export function pulledLine(line: ColdLine, stepId: string, now: Recalibrated, la
  * The probe of the step in hand: read while it is put in, its readings kept as events, and after each the forecast anew. With
  * two readings apart the rest of the run is reckoned by what they say of bench or fridge.
  */
-// eslint-disable-next-line max-lines-per-function -- one hook, one reading from asked to kept
+// oxlint-disable-next-line max-lines-per-function -- one hook, one reading from asked to kept
 export function useProbe(
   run: BenchRun,
   events: readonly RunEventInput[],

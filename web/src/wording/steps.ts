@@ -289,7 +289,7 @@ function glazed(s: TimedStep): string {
 }
 
 /** What to do now, in words to be read from across the kitchen. */
-// eslint-disable-next-line max-lines-per-function -- one sentence for each step
+// oxlint-disable-next-line max-lines-per-function -- one sentence for each step
 export function callOf(s: TimedStep, title: string, fat: string): Call {
   const fatWord = fatWords[fat] ?? fat;
   const make = (call: string, how: string, press: string, caution: string | null = null): Call => ({

@@ -10,7 +10,7 @@ export interface Broken {
  * Whether a plan is valid: every rule of the day, each recomputed from the plan alone. It shares nothing with what made the
  * plan but the words for it: a plan that fails is withheld.
  */
-// eslint-disable-next-line max-lines-per-function -- one rule after the other
+// oxlint-disable-next-line max-lines-per-function -- one rule after the other
 export function checkPlan(day: Instance, plan: DayPlan): Broken[] {
   const broken: Broken[] = [];
   const fail = (rule: string, where: string) => broken.push({ rule, where });

@@ -26,7 +26,7 @@ const mostAlternatives = 5;
 const laterMin = 60;
 
 /** Ways out of a day that is late or impossible, each with its plan; the least late first. Never one that loosens a safety limit. */
-// eslint-disable-next-line max-lines-per-function -- one way out after the other
+// oxlint-disable-next-line max-lines-per-function -- one way out after the other
 export function choicesFor(day: Instance, units = choiceUnits): Choice[] {
   const clash = explain(day);
   const found: Choice[] = [];

@@ -65,7 +65,7 @@ function choose(state: State, weights: Float64Array): number {
 }
 
 /** Places for a node by the manner of the try. */
-// eslint-disable-next-line max-lines-per-function -- one scan, and where each manner begins it
+// oxlint-disable-next-line max-lines-per-function -- one scan, and where each manner begins it
 export function candidatesOf(state: State, v: number, manner: Manner): Candidate[] {
   const { instance, attention, length } = state.net;
   const { grid } = instance;

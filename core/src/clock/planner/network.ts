@@ -46,7 +46,7 @@ export function pointOf(
 }
 
 /** Lays a day out as a network and closes it. */
-// eslint-disable-next-line max-lines-per-function -- one bound after the other, each a line
+// oxlint-disable-next-line max-lines-per-function -- one bound after the other, each a line
 export function networkOf(whole: Instance, drop: Dropped = nothing): Network {
   const steps = whole.steps.filter((s) => !drop.has(`item:${s.item}`));
   const kept = new Set(steps.map((s) => s.id));

@@ -103,7 +103,7 @@ interface SheetOut {
 }
 
 /** Field names of the cold topic's golden files against ours. */
-// eslint-disable-next-line max-lines-per-function -- a table: one row for each kind of golden case
+// oxlint-disable-next-line max-lines-per-function -- a table: one row for each kind of golden case
 export const coldAdapter: Adapter = ({ fn, input }) => {
   const i = record(input);
   const run = (model: string, plain: unknown, map?: (value: never) => unknown) => {

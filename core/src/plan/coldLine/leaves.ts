@@ -21,7 +21,7 @@ const crackDryBasis = 0.3;
 export const leafBand = { low: (100 * crackDryBasis) / (1 + crackDryBasis), high: 100 * freshLeafWetBasis };
 
 /** Filo: the Damp Line. The leaf to be used next dries while bare and rests under a damp cloth between stacks. */
-// eslint-disable-next-line max-lines-per-function -- the day of a filo pie in the order it is done
+// oxlint-disable-next-line max-lines-per-function -- the day of a filo pie in the order it is done
 export function leavesDay(
   item: ItemInput,
   kitchen: KitchenInput,

@@ -46,7 +46,7 @@ const coolestC = 10;
  * day, with the smallest dose of it that works; ways that do not mend that step, or spoil another, are not offered. Those
  * after which nothing fails come first, then the cheapest in minutes of the day.
  */
-// eslint-disable-next-line max-lines-per-function -- one row for each remedy
+// oxlint-disable-next-line max-lines-per-function -- one row for each remedy
 export function remedies({ item, kitchen, only }: RemediesInput): Remedies {
   const plan = planItem(item, kitchen);
   const { inHandMin, tightestStepId, medium } = plan.line;

@@ -13,7 +13,7 @@ const stops = (item: ItemInput, k: KitchenInput = kitchen) =>
   planItem(item, k).problems.filter((p) => p.weight === 'stop');
 const made = (item: ItemInput, { path, to }: Pick<SmallestFix, 'path' | 'to'>): ItemInput => {
   const [group, field] = path.split('.') as ['cut', 'cutterMm'];
-  return { ...item, [group]: { ...item[group], [field]: to } };
+  return { ...item, [group]: { ...item[group], [field]: to as number } };
 };
 
 const cases: [what: string, item: ItemInput, kitchen: KitchenInput, code: string][] = [
