@@ -11,11 +11,11 @@ export default defineConfig({
   globalSetup: './makeData.ts',
   outputDir: join(root, 'test-results'),
   // a slow machine is not a wrong answer
-  timeout: 150_000,
-  expect: { timeout: 40_000 },
+  timeout: 420_000,
+  expect: { timeout: 90_000 },
   fullyParallel: true,
   workers: 2,
-  retries: process.env['CI'] ? 1 : 0,
+  retries: process.env['CI'] ? 2 : 0,
   reporter: [
     ['line'],
     ['json', { outputFile: process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ?? join(root, 'test-results', 'e2e.json') }],

@@ -1,4 +1,4 @@
-import { longestMs, question } from './question';
+import { graceMs, longestMs, question } from './question';
 import * as line from '../workers/planner';
 
 jest.mock('../workers/planner', () => {
@@ -18,7 +18,7 @@ describe('a question beside the plan', () => {
     const answer = await question('cutting.targets', { M: 1, N: 3 });
     expect(answer).toMatchObject({ ok: false, errors: [{ field: 'M' }] });
   });
-  it('that takes longer than two seconds is given up with its worker, and says so', async () => {
+  it('that takes too long is given up with its worker, and says so', async () => {
     jest.useFakeTimers();
     jest.mocked(line.secondPlanner).mockReturnValueOnce({ rules: () => Promise.resolve({}), compute: never } as never);
     const asked = question('plan.remedies', {});
@@ -50,6 +50,18 @@ describe('a question beside the plan', () => {
     await jest.advanceTimersByTimeAsync(longestMs + 2);
     expect([await first, await second]).toEqual([null, null]);
     expect(line.secondPlanner).toHaveBeenCalledTimes(1);
+  });
+  it('that is taken back while it is worked at does not hold up the next for long', async () => {
+    jest.useFakeTimers();
+    const slow = { rules: () => Promise.resolve({}), compute: never };
+    jest.mocked(line.secondPlanner).mockReturnValueOnce(slow as never);
+    const gone = new AbortController();
+    const [first, second] = [question('plan.remedies', {}, gone.signal), question('cutting.targets', { M: 100, N: 3 })];
+    await jest.advanceTimersByTimeAsync(1);
+    gone.abort();
+    await jest.advanceTimersByTimeAsync(graceMs + 1);
+    expect(await first).toBeNull();
+    expect(await second).toEqual({ ok: true, value: [34, 33, 33] });
   });
   it('whose worker has a fault is answered with that', async () => {
     const broken = { rules: () => Promise.resolve({}), compute: () => Promise.reject(new Error('a fault of ours')) };
