@@ -17,6 +17,7 @@ test('a whole day in °F, inches, ounces and twelve hours, from the first start 
   await page.getByRole('link', { name: 'Say what your kitchen is like' }).click();
   await page.getByRole('textbox', { name: 'Cook 1' }).fill('Ines');
   await page.getByRole('button', { name: 'That is us' }).click();
+  await expect(page.getByRole('heading', { name: 'The kitchen' })).toBeVisible();
   await page.getByRole('button', { name: 'Skip, take what stands' }).click();
   const read = (label: string, word: string) =>
     page.getByRole('radiogroup', { name: label }).getByRole('radio', { name: word, exact: true }).click();
