@@ -1,4 +1,5 @@
 import { ArrayMinSize, IsString, MaxLength } from 'class-validator';
+import { spiceSlips } from '../ingredients/spices';
 import { ingredientIds } from '../ingredients/table';
 import { model } from '../quantities/model';
 import { NestedList, NumberIn, OneOf, Optional } from '../quantities/rules';
@@ -37,6 +38,17 @@ export class SpoonsInput {
   @Optional() @OneOf(Object.keys(tablespoonsMl)) spoon?: Tablespoon;
 }
 
+export class SpiceInput {
+  @IsString() @MaxLength(60) name!: string;
+  @Optional() @OneOf(ingredientIds) ingredient: string | null = null;
+  @NumberIn(0, 20_000, 'g') grams!: number;
+}
+
+export class SpicesInput {
+  @NestedList(() => SpiceInput, 30) @ArrayMinSize(1) parts!: SpiceInput[];
+  @NumberIn(1, 50_000, 'g') fillingG!: number;
+}
+
 const source = 'Ordinary practice; minutes and what drinks how much are estimates';
 
 export const potModels = [
@@ -66,5 +78,14 @@ export const potModels = [
     certainty: 'estimate',
     input: SpoonsInput,
     run: (i) => spoonsOf(i.ml, i.spoon),
+  }),
+  model({
+    name: 'filling.spices',
+    summary: 'Strong spices of which more is said than anyone eats: a slip of the spoon',
+    units: 'g, %',
+    source: 'Bands of our own, from spoonfuls to a kilogram',
+    certainty: 'estimate',
+    input: SpicesInput,
+    run: (i) => ({ slips: spiceSlips(i.parts, i.fillingG) }),
   }),
 ];

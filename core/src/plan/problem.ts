@@ -47,6 +47,7 @@ export const problemCodes = [
   'filling_under',
   'filling_salty',
   'filling_flat',
+  'spice_high',
   'much_for_each',
   'custard_runs',
   'fruit_runs',

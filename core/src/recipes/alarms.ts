@@ -1,4 +1,5 @@
 import { celsius } from '../quantities/temperature';
+import { spiceSlips } from '../ingredients/spices';
 import { ingredientOf } from '../ingredients/table';
 import type { TrueRatios } from '../dough/formula';
 import { packs, type RecipeAmount } from './amounts';
@@ -317,15 +318,13 @@ function water(u: Understood): Alarm[] {
 
 /** More of a strong spice than anyone can eat: a tablespoon for a teaspoon. */
 function spice(u: Understood): Alarm[] {
-  const filling = u.amounts.filter((a) => a.section === 'filling').reduce((sum, a) => sum + (a.grams ?? 0), 0);
+  const inFilling = u.amounts.filter((a) => a.section === 'filling');
+  const filling = inFilling.reduce((sum, a) => sum + (a.grams ?? 0), 0);
   if (filling < 150) return [];
-  const strong = new Set(['nutmeg', 'chilli', 'cumin', 'pepper', 'cinnamon', 'turmeric']);
+  const listed = inFilling.map((a) => ({ name: a.name, ingredient: a.id, grams: a.grams ?? 0 }));
+  const slips = new Set(spiceSlips(listed, filling).map((s) => s.name));
   return u.amounts.flatMap((a, i): Alarm[] =>
-    a.section === 'filling' &&
-    strong.has(a.id ?? '') &&
-    a.grams !== null &&
-    a.units.includes('tbsp') &&
-    a.grams / filling > 0.005
+    a.section === 'filling' && a.grams !== null && a.units.includes('tbsp') && slips.has(a.name)
       ? [
           {
             code: 'spiceHigh',

@@ -96,6 +96,8 @@ const sentences: Record<ProblemCode, (v: Values) => string> = {
     `What goes in comes to ${weight(Number(v['finishedG']))} when it is ready: ${weight(Number(v['spareG']))} too little to fill them.`,
   filling_salty: (v) =>
     `${plain(Number(v['pct']), 1)} % salt in all, ${weight(Number(v['withinG']), 1)} of it in what goes in; ${plain(Number(v['from']), 1)} to ${plain(Number(v['to']), 1)} % is usual.`,
+  spice_high: (v) =>
+    `${String(v['name'])}: ${weight(Number(v['grams']), 1)} is ${plain(Number(v['pct']), 1)} % of it; up to ${weight(Number(v['usualG']), 1)} is usual. A tablespoon for a teaspoon?`,
   filling_flat: (v) =>
     `Only ${plain(Number(v['pct']), 1)} % salt in all; ${plain(Number(v['from']), 1)} to ${plain(Number(v['to']), 1)} % is usual.`,
   much_for_each: (v) =>

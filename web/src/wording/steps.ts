@@ -288,6 +288,16 @@ function glazed(s: TimedStep): string {
   return `${brushed}${strewn ? ` ${strewn} over it while it is wet.` : ''}${open}`.trim();
 }
 
+/** What is tasted before it is filled, and what one step of salt weighs in all of it. */
+function tasteWords(s: TimedStep): string {
+  if (s.values['tasteG'] === undefined) return '';
+  const spoonful = weight(Number(s.values['tasteG']));
+  const how = Number(s.values['fried'])
+    ? `Fry ${spoonful} of it through and taste that before any is filled: never raw.`
+    : `Taste ${spoonful} before it is filled.`;
+  return ` ${how} ${plain(0.1, 1)} % more salt is ${weight(Number(s.values['saltStepG']), 1)} in all of it.`;
+}
+
 /** What to do now, in words to be read from across the kitchen. */
 // oxlint-disable-next-line max-lines-per-function -- one sentence for each step
 export function callOf(s: TimedStep, title: string, fat: string): Call {
@@ -451,7 +461,7 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
     case 'prepareFilling':
       return make(
         `Make ready: ${s.values['name']}`,
-        `Wash, peel, trim; dice of ${thin(Number(s.values['diceMm']), 0)} where it is diced. ${span(s.minutes)} of hands by reckoning.`,
+        `Wash, peel, trim; dice of ${thin(Number(s.values['diceMm']), 0)} where it is diced. ${span(s.minutes)} of hands by reckoning.${tasteWords(s)}`,
         'All is ready, next',
         Number(s.values['raw'])
           ? 'Raw meat, fish or egg: apart from everything ready to eat, and kept cold until it goes in. Do not wash raw poultry.'
@@ -555,7 +565,7 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
     case 'cookFilling':
       return make(
         `Cook: ${s.values['name']}`,
-        `For ${weight(Number(s.values['grams']))} in the pies. Taste and season before it comes off.`,
+        `For ${weight(Number(s.values['grams']))} in the pies.${tasteWords(s)}`,
         'Off the heat, next',
         Number(s.values['raw'])
           ? 'Raw meat or fish: apart from everything ready to eat. Do not wash raw poultry.'

@@ -1,5 +1,6 @@
 import { type ItemInput } from '../../contracts/item';
 import { planItem } from '../item';
+import { fromThere } from './fromThere';
 import { larderNames, needsOf, shortages, type Need } from './needs';
 import { plainKitchen, starterItem } from '../starters';
 import { pastriesOf, products } from '../../contracts/products';
@@ -93,4 +94,45 @@ describe('what the larder is short of', () => {
         .sort(),
     ).toEqual(all.map((n) => n.name).sort());
   });
+});
+
+describe('a filling made from what is there', () => {
+  const item = {
+    ...starterItem('handPies', 10, 'You'),
+    title: 'Leek pies',
+    filling: {
+      ...starterItem('handPies', 10, 'You').filling,
+      ingredients: [
+        { name: 'Leek', gramsPer100: 60 },
+        { name: 'Cheddar', gramsPer100: 40 },
+      ],
+    },
+  };
+  const plan = planItem(item, plainKitchen);
+  const all = needs(item);
+  const [leekG, cheeseG] = [grams(all, 'Leek'), grams(all, 'Cheddar')];
+  const larder = (leek: number, cheese: number | null) => [
+    { name: 'Leek, two bunches', grams: leek },
+    ...(cheese === null ? [] : [{ name: 'Cheddar', grams: cheese }]),
+  ];
+  it('ends with the thing that runs out first', () => {
+    expect(fromThere(item.title, plan, all, larder(leekG / 2, cheeseG))).toMatchObject({
+      share: expect.closeTo(0.5, 9) as number,
+      limiting: { name: 'Leek', thereG: leekG / 2 },
+      unknown: [],
+    });
+    expect(fromThere(item.title, plan, all, larder(leekG, cheeseG / 4))?.limiting.name).toBe('Cheddar');
+  });
+  it('names what the larder does not know, and does not count it as none', () =>
+    expect(fromThere(item.title, plan, all, larder(2 * leekG, null))).toMatchObject({
+      share: expect.closeTo(2, 9) as number,
+      unknown: ['Cheddar'],
+    }));
+  it('leaves to the other pies of the day what they take', () => {
+    const other = { ...item, title: 'More leek pies' };
+    const both = needs(item, other);
+    expect(fromThere(item.title, plan, both, larder(1.5 * leekG, 9999))?.share).toBeCloseTo(0.5, 9);
+  });
+  it('is not known where the larder knows none of it', () =>
+    expect(fromThere(item.title, plan, all, [{ name: 'Flour', grams: 900 }])).toBeNull());
 });

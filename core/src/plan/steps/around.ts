@@ -39,6 +39,15 @@ export function fillingSteps(item: ItemInput, kitchen: KitchenInput, filling: Fi
   const raw = filling.raw ? 1 : 0;
   const parts = filling.parts.map(({ name, grams }) => ({ ingredient: ingredientNamed(name), grams }));
   const { have } = item.filling;
+  // tasted where it is last in hand before it is filled
+  const tasted = (here: boolean): Step['values'] =>
+    here && filling.taster
+      ? {
+          tasteG: filling.taster.grams,
+          fried: filling.taster.fried ? 1 : 0,
+          saltStepG: filling.taster.saltStepG,
+        }
+      : {};
   if (have && isFrozen(have.atC))
     steps.push(whole('thaw', 'filling', 'cold', thawMin, { name: item.filling.name, grams: have.grams }, 24 * 60));
   if (!have) steps.push(...aheadSteps(item, kitchen));
@@ -49,6 +58,7 @@ export function fillingSteps(item: ItemInput, kitchen: KitchenInput, filling: Fi
         things: parts.length,
         diceMm: item.filling.diceMm,
         raw,
+        ...tasted(cookMinutes === 0),
       }),
     );
   if (!have && cookMinutes > 0)
@@ -57,6 +67,7 @@ export function fillingSteps(item: ItemInput, kitchen: KitchenInput, filling: Fi
         grams: filling.totalG,
         name: item.filling.name,
         raw,
+        ...tasted(true),
       }),
     );
   const cool = filling.coolMinutes ?? 0;

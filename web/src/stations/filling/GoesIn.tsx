@@ -11,6 +11,7 @@ import { leastListed } from '@crustallum/core/plan/eaters/meets';
 import { ChevronUp, Ellipsis, X } from 'lucide-react';
 import { Fragment, useState } from 'react';
 import { BeginFrom } from './BeginFrom';
+import { OfWhatIsThere } from './OfWhatIsThere';
 import { PartMore } from './PartMore';
 import { useAppSelector } from '../../desk/store';
 import { useItem } from '../../desk/useItem';
@@ -47,7 +48,7 @@ export function GoesIn() {
   const saltRule = useRule('filling.ingredients.saltPct');
   const [more, setMore] = useState<number | null>(null);
   if (!item || !plan) return null;
-  const { totalG, eachG, eachMl, parts, finishedG, saltAllPct, saltWithinG, saltAim } = plan.filling;
+  const { totalG, eachG, eachMl, parts, finishedG, saltAllPct, saltWithinG, saltAim, spiceSlips } = plan.filling;
   const list = item.document.filling.ingredients;
   const put = (ingredients: typeof list) => change({ 'filling.ingredients': ingredients });
   const layered = item.document.filling.layered === true;
@@ -269,6 +270,23 @@ export function GoesIn() {
           )}
         </p>
       )}
+      {spiceSlips.map((slip) => (
+        <p key={slip.name} className="problem m-0">
+          {weight(slip.grams, 1)} of {slip.name.toLowerCase()} is {plain(slip.pct, 1)} % of it: a tablespoon for a
+          teaspoon?{' '}
+          <Because>up to {weight(slip.usualG, 1)} is usual in so much; an estimate, and your word stands</Because>{' '}
+          <button
+            type="button"
+            className="press quiet"
+            onClick={() =>
+              put(list.map((i) => (i.name === slip.name ? { ...i, gramsPer100: (100 * slip.usualG) / totalG } : i)))
+            }
+          >
+            Take {weight(slip.usualG, 1)}
+          </button>
+        </p>
+      ))}
+      <OfWhatIsThere />
       {before.map((p) => (
         <p key={p.ingredient} className="m-0">
           Poured by feel it was {weight((p.gramsPer100 * totalG) / 100)} of {p.ingredient.toLowerCase()} last time, for

@@ -1,13 +1,20 @@
 import type { ItemInput } from '@crustallum/core/contracts/item';
+import type { LarderThing } from '@crustallum/core/contracts/larder';
 import type { Form } from '@crustallum/core/plan/formNames';
 import { formItem } from '@crustallum/core/plan/forms';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { store } from '../../desk/store';
 import { FakeServer, heading, open } from '../../testing/household';
 
-async function atFilling(form: Form, filling: Partial<ItemInput['filling']> = {}): Promise<void> {
+async function atFilling(
+  form: Form,
+  filling: Partial<ItemInput['filling']> = {},
+  larder: LarderThing[] = [],
+): Promise<void> {
   const item = formItem(form, 8, 'You');
-  new FakeServer().planned([{ ...item, filling: { ...item.filling, ...filling } }]);
+  const server = new FakeServer();
+  server.larder = larder;
+  server.planned([{ ...item, filling: { ...item.filling, ...filling } }]);
   open('/bakes/bake1/bake1item1/filling');
   await heading('Filling');
 }
@@ -252,5 +259,28 @@ describe('the juice of raw fruit', () => {
     await waitFor(() => expect(screen.queryByRole('region', { name: 'Too thin' })).toBeNull());
     expect(planned()?.fruit?.body).toBe('holds a trail');
     expect(filling()?.ingredients.at(-1)?.name).toBe('Maize starch');
+  });
+});
+
+describe('what goes in', () => {
+  it('a tablespoon of nutmeg for a teaspoon is asked about, and put right by one press', async () => {
+    await atFilling('pasties', {
+      ingredients: [
+        { name: 'Potato', gramsPer100: 110 },
+        { name: 'Nutmeg', gramsPer100: 1.5 },
+      ],
+    });
+    await screen.findByText(/of nutmeg is .* a tablespoon for a teaspoon\?/);
+    press(/^Take [\d.]+ g$/);
+    await waitFor(() => expect(screen.queryByText(/of nutmeg is/)).toBeNull());
+    expect(filling()?.ingredients[1]?.gramsPer100).toBeLessThan(0.2);
+  });
+  it('what runs out first is named, with the pies that can be had of what is there', async () => {
+    const leeks = { id: 'l1', version: 1, name: 'Leek', grams: 300, shelf: 'B', note: '' };
+    await atFilling('pasties', { ingredients: [{ name: 'Leek', gramsPer100: 110 }] }, [leeks]);
+    await screen.findByText(/leek runs out first/);
+    press(/^Make \d+ pies?$/);
+    await waitFor(() => expect(store.getState().desk.items[0]?.document.brief.count).toBeLessThan(8));
+    await waitFor(() => expect(screen.queryByText(/runs out first/)).toBeNull());
   });
 });

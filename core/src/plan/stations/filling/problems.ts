@@ -83,6 +83,8 @@ function amountProblems(item: ItemInput, r: FillingResult): Problem[] {
         to: r.saltAim.to,
       }),
     );
+  for (const { name, grams, pct, usualG } of r.spiceSlips)
+    found.push(problem('filling', 'spice_high', 'warn', ['filling.ingredients'], { name, grams, pct, usualG }));
   return found;
 }
 

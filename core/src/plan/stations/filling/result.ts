@@ -11,7 +11,9 @@ import { fruitBalance, isFruit, type FruitBalance } from '../../../filling/fruit
 import { bindsAs, isPoured } from '../../../filling/poured';
 import { diceRule, usualYield } from '../../../filling/yields';
 import { custardSet, type Custard } from '../../../filling/custard';
+import { tasterOf, type Taster } from '../../../filling/taster';
 import { ingredientNamed } from '../../../ingredients/named';
+import { spiceSlips, type SpiceSlip } from '../../../ingredients/spices';
 import { ingredientOf } from '../../../ingredients/table';
 import { fillingKinds, type FillType } from '../../../oven/tables';
 import { workBand } from '../../coldLine/band';
@@ -92,6 +94,10 @@ export interface FillingResult {
   fruit: FruitBalance | null;
   /** How it sets, where it is set by egg and its egg and liquid are listed; else null. */
   custard: Custard | null;
+  /** Strong spices of which more is listed than anyone eats. */
+  spiceSlips: SpiceSlip[];
+  /** What is taken to taste it by, before it is filled; null where there is nothing to season. */
+  taster: Taster | null;
 }
 
 const sweet: ReadonlySet<FillType> = new Set<FillType>([
@@ -160,8 +166,9 @@ export function fillingResult(item: ItemInput, kitchen: KitchenInput, cut: CutPl
   const saltG = (totalG * filling.saltPct) / 100 + apart;
   const saltWithinG = parts.reduce((sum, p) => sum + p.grams * saltOf(ingredientNamed(p.name) ?? ''), 0);
   const aimed = filling.eatenCold ? coldSaltMultiple : 1;
+  const raw = kind.raw || parts.some(isRawMeat);
   return {
-    raw: kind.raw || parts.some(isRawMeat),
+    raw,
     totalG,
     eachG,
     eachMl,
@@ -199,6 +206,8 @@ export function fillingResult(item: ItemInput, kitchen: KitchenInput, cut: CutPl
     }),
     cover: coverOf(filling, parts),
     custard: filling.type === 'custard' ? custardOf(parts) : null,
+    spiceSlips: spiceSlips(parts.map(known), finishedG ?? totalG),
+    taster: filling.have || filling.layered || isSweet(filling.type) ? null : tasterOf(totalG, raw),
   };
 }
 
