@@ -14,10 +14,21 @@ export const coolingVessels = ['pot', 'trays'] as const;
 /** Where the liquid goes that a part gives: poaching broth, pan juice, rendered fat. */
 export const givesWhere = ['pot', 'larder'] as const;
 
+/** One thing of such a small recipe. */
+export class AheadThingInput {
+  @IsString() @MaxLength(60) name!: string;
+  /** Grams to buy for 100 g of the part. */
+  @NumberIn(0, 1000, 'g') gramsPer100!: number;
+}
+
 /** A part that is a small recipe of its own, made before the rest: how long it stands until it is used. */
 export class AheadInput {
   @OneOf(aheadKinds) kind!: AheadKind;
   @NumberIn(1, 72, 'h', { integer: true }) hours!: number;
+  /** What it is made of, or what goes in with it; left out where it is made of what is no business of the list. */
+  @Optional() @NestedList(() => AheadThingInput, 12) of?: AheadThingInput[];
+  /** Said by the cook: nothing else goes in. Until then whoever must not meet something is told by the table's row as well. */
+  @Optional() @IsBoolean() whole?: boolean;
 }
 
 export class IngredientShareInput {

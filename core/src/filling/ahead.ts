@@ -2,6 +2,9 @@
 export const aheadKinds = ['marinade', 'stock', 'cultured', 'soaked'] as const;
 export type AheadKind = (typeof aheadKinds)[number];
 
+/** Made of its list alone: the part itself is not bought. What is marinated or soaked is, and its list beside it. */
+export const madeOfItsList: ReadonlySet<AheadKind> = new Set<AheadKind>(['stock', 'cultured']);
+
 /** Minutes of hands for it, where it stands, and how long it usually does, h (ordinary practice; estimates). */
 export const aheadWays: Record<AheadKind, { handsMin: number; place: 'fridge' | 'room' | 'hob'; usualHours: number }> =
   {

@@ -23,6 +23,16 @@ const aheadHow: Record<string, string> = {
   cultured: 'Stir its culture in, cover it loosely.',
   soaked: 'Cover it with three times its height of cold water.',
 };
+/** What goes into it, in grams. */
+const ofWords = (s: TimedStep): string => {
+  const things = String(s.values['of'] ?? '')
+    .split('\n')
+    .filter(Boolean)
+    .map((line) => line.split('\t'));
+  return things.length === 0
+    ? ''
+    : ` Into it: ${things.map(([name, grams]) => `${(name ?? '').toLowerCase()} ${weight(Number(grams))}`).join(', ')}.`;
+};
 const aheadPlaces: Record<string, string> = {
   fridge: 'In the fridge, covered',
   room: 'At room heat, covered',
@@ -447,7 +457,7 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
     case 'makeAhead':
       return make(
         `Begin ahead: ${s.values['name']}`,
-        `${aheadHow[String(s.values['kind'])] ?? ''} It stands ${span(60 * Number(s.values['hours']))} before the rest is made.`,
+        `${aheadHow[String(s.values['kind'])] ?? ''}${ofWords(s)} It stands ${span(60 * Number(s.values['hours']))} before the rest is made.`,
         'Begun, next',
         'Meat and fish only in the cold, covered, and apart from what is ready to eat.',
       );

@@ -27,6 +27,8 @@ export interface Meeting {
   name: string;
   ingredient: string | null;
   at?: number;
+  /** Its place in the small recipe of that part. */
+  of?: number;
   grams: number;
   against: Against;
   /** It is there; otherwise it is not known whether it is. */
@@ -123,6 +125,7 @@ export function meetings(
         name: c.name,
         ingredient: c.ingredient,
         ...(c.at === undefined ? {} : { at: c.at }),
+        ...(c.of === undefined ? {} : { of: c.of }),
         grams: c.grams,
         against,
         sure,

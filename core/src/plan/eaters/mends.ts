@@ -126,6 +126,24 @@ function waysWithout(m: Meeting, item: ItemInput): { changes: Record<string, unk
       if (m.at === undefined) return [];
       const { ingredients } = item.filling;
       const other = standIns[m.ingredient ?? ''];
+      const small = ingredients[m.at].ahead;
+      if (m.of !== undefined && small) {
+        const of = small.of ?? [];
+        const [name, share] = other ?? [null, 0];
+        const into = (list: typeof of, to: string | null) => ({
+          changes: {
+            'filling.ingredients': ingredients.with(m.at ?? 0, {
+              ...ingredients[m.at ?? 0],
+              ahead: { ...small, of: list },
+            }),
+          },
+          swap: swap(to),
+        });
+        const without = into(of.toSpliced(m.of, 1), null);
+        return name === null
+          ? [without]
+          : [into(of.with(m.of, { name, gramsPer100: of[m.of].gramsPer100 * share }), name), without];
+      }
       const left = { changes: { 'filling.ingredients': ingredients.toSpliced(m.at, 1) }, swap: swap(null) };
       if (!other) return [left];
       const [name, share] = other;

@@ -1,5 +1,6 @@
 import { partName } from '../../dough/formula';
 import { oilShare } from '../stations/dough/leaves';
+import { madeOfItsList } from '../../filling/ahead';
 import { ingredientNamed } from '../../ingredients/named';
 import { nameOf } from '../../ingredients/table';
 import type { Label } from '../../ingredients/label';
@@ -26,6 +27,10 @@ export interface Content {
   grams: number;
   /** Its place in the filling's own list, or in the dough's others. */
   at?: number;
+  /** Its place in the small recipe of that part, made before the rest. */
+  of?: number;
+  /** It is made of a list of its own, which is bought in its place. */
+  made?: true;
   /** What its packet says, where the cook wrote that down with it. */
   label?: Label;
 }
@@ -76,9 +81,24 @@ export function contentsOf(item: ItemInput, plan: ItemPlan): Content[] {
       });
     }
   put('filling', 'salt', plan.filling.saltG);
-  plan.filling.parts.forEach(({ name, grams }, at) =>
-    out.push({ place: 'filling', name, ingredient: ingredientNamed(name), grams, at }),
-  );
+  plan.filling.parts.forEach(({ name, grams }, at) => {
+    const ahead = item.filling.ingredients[at]?.ahead;
+    const own = ahead?.of ?? [];
+    const made = ahead && own.length > 0 && madeOfItsList.has(ahead.kind);
+    // never falsely free of something: the table's row stands beside the list until the cook says that it is all
+    if (!made || !ahead.whole)
+      out.push({ place: 'filling', name, ingredient: ingredientNamed(name), grams, at, ...(made ? { made } : {}) });
+    own.forEach((thing, of) =>
+      out.push({
+        place: 'filling',
+        name: thing.name,
+        ingredient: ingredientNamed(thing.name),
+        grams: (grams * thing.gramsPer100) / 100,
+        at,
+        of,
+      }),
+    );
+  });
   const glue = gluedWith[item.seal.glue];
   if (glue && plan.seal.gluedMm > 0) put('glue', glue, eggG(plan, 'glue'));
   if (blindOf(item)?.sealed) put('glue', 'egg', eggG(plan, 'case'));

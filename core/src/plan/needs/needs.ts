@@ -62,7 +62,7 @@ export function needsOf(items: readonly ItemInput[], plans: readonly ItemPlan[])
         grams: closedPieG(plans[i]) * plans[i].cut.pieces,
         forItems: [{ title: item.title, grams: closedPieG(plans[i]) * plans[i].cut.pieces }],
       });
-    for (const c of contentsOf(item, plans[i]).filter((c) => !isThere(item, c.place)))
+    for (const c of contentsOf(item, plans[i]).filter((c) => !c.made && !isThere(item, c.place)))
       // a thing of the cook's filling is called as they wrote it
       if (c.ingredient !== 'water')
         add(

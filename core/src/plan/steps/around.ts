@@ -50,7 +50,7 @@ export function fillingSteps(item: ItemInput, kitchen: KitchenInput, filling: Fi
       : {};
   if (have && isFrozen(have.atC))
     steps.push(whole('thaw', 'filling', 'cold', thawMin, { name: item.filling.name, grams: have.grams }, 24 * 60));
-  if (!have) steps.push(...aheadSteps(item, kitchen));
+  if (!have) steps.push(...aheadSteps(item, kitchen, filling.parts));
   if (!have && parts.length > 0)
     steps.push(
       whole('prepareFilling', 'filling', 'bench', preparingMinutes(parts, item.filling.diceMm) * kitchen.pace, {
@@ -91,8 +91,10 @@ export function fillingSteps(item: ItemInput, kitchen: KitchenInput, filling: Fi
 }
 
 /** What is made before the rest: the hands of all of it, and as long as the longest of it stands. */
-function aheadSteps({ filling }: ItemInput, kitchen: KitchenInput): Step[] {
-  const ahead = filling.ingredients.flatMap(({ name, ahead: how }) => (how ? [{ name, ...how }] : []));
+function aheadSteps({ filling }: ItemInput, kitchen: KitchenInput, parts: FillingPlan['parts']): Step[] {
+  const ahead = filling.ingredients.flatMap(({ name, ahead: how }, n) =>
+    how ? [{ name, grams: parts[n]?.grams ?? 0, ...how }] : [],
+  );
   if (ahead.length === 0) return [];
   const longest = ahead.reduce((a, b) => (b.hours > a.hours ? b : a));
   const hands = ahead.reduce((sum, { kind }) => sum + aheadWays[kind].handsMin, 0);
@@ -101,6 +103,8 @@ function aheadSteps({ filling }: ItemInput, kitchen: KitchenInput): Step[] {
     kind: longest.kind,
     hours: longest.hours,
     place: aheadWays[longest.kind].place,
+    // name and grams, a line each
+    of: ahead.flatMap((a) => (a.of ?? []).map((t) => `${t.name}\t${(a.grams * t.gramsPer100) / 100}`)).join('\n'),
   };
   return [
     whole('makeAhead', 'filling', 'bench', hands * kitchen.pace, values),

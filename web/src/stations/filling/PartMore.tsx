@@ -8,6 +8,7 @@ import { useAppDispatch } from '../../desk/store';
 import { NumberField } from '../../design/ui/NumberField';
 import { useRule } from '../../design/ui/rules';
 import { aheadWords } from '../../wording/filling';
+import { MadeOf } from './MadeOf';
 
 const gramRule = { min: 0, max: 20_000, unit: 'g', integer: false };
 const mostPer100 = 300;
@@ -74,6 +75,7 @@ export function PartMore({
           onChange={(hours) => setAhead({ ...ahead, hours })}
         />
       )}
+      {ahead && <MadeOf name={name} ahead={ahead} partG={part.grams} put={setAhead} />}
       <small className="quiet-ink">gives liquid</small>
       <NumberField
         label={`${name} gives`}

@@ -284,3 +284,28 @@ describe('what goes in', () => {
     await waitFor(() => expect(screen.queryByText(/runs out first/)).toBeNull());
   });
 });
+
+describe('a part made before the rest', () => {
+  it('has a list of its own, which is on the day’s larder in its place', async () => {
+    await atFilling('potPies', {
+      ingredients: [
+        { name: 'Squash', gramsPer100: 70 },
+        { name: 'Vegetable stock', gramsPer100: 40, ahead: { kind: 'stock', hours: 2 } },
+      ],
+    });
+    const own = within(await screen.findByRole('region', { name: 'Vegetable stock is made of' }));
+    fireEvent.change(own.getByRole('textbox', { name: 'Vegetable stock is made of' }), {
+      target: { value: 'celeriac' },
+    });
+    fireEvent.click(await own.findByRole('button', { name: /^Celeriac/ }));
+    fireEvent.click(await own.findByRole('checkbox', { name: /^nothing else goes in/ }));
+    await waitFor(() =>
+      expect(filling()?.ingredients[1]?.ahead).toMatchObject({ of: [{ name: 'Celeriac' }], whole: true }),
+    );
+    await waitFor(() => {
+      const names = store.getState().desk.plan?.needs.map((n) => n.name) ?? [];
+      expect(names).toContain('Celeriac');
+      expect(names).not.toContain('Vegetable stock');
+    });
+  });
+});
