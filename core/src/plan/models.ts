@@ -14,6 +14,8 @@ import { coolings, CoolingsInput } from './questions/coolings';
 import { bestProgramme, ProgrammeInput } from './questions/programme';
 import { ovenLoad, OvenLoadInput } from './questions/ovenLoad';
 import { ovenWhatIf, OvenWhatIfInput } from './questions/ovenWhatIf';
+import { otherBake, OtherBakeInput } from './questions/otherBake';
+import { writtenBake, WrittenBakeInput } from './questions/writtenBake';
 import { look, LookInput } from './questions/look';
 import { fromRest, FromRestInput } from './questions/fromRest';
 import { storing, StoringInput } from './questions/storing';
@@ -83,6 +85,24 @@ export const planModels = [
     certainty: 'estimate',
     input: OvenWhatIfInput,
     run: ovenWhatIf,
+  }),
+  model({
+    name: 'plan.writtenBake',
+    summary: 'A written heat and time judged, and carried over to this pie, dish, oven and company',
+    units: '°C, min, mm',
+    source: 'oven.bake from what is written to what is here, one change at a time',
+    certainty: 'estimate',
+    input: WrittenBakeInput,
+    run: writtenBake,
+  }),
+  model({
+    name: 'plan.otherBake',
+    summary: 'An item’s bake as it would be otherwise, and how it comes to other minutes',
+    units: 'min, °C',
+    source: 'oven.bake, one change at a time',
+    certainty: 'estimate',
+    input: OtherBakeInput,
+    run: otherBake,
   }),
   model({
     name: 'plan.look',

@@ -1,4 +1,4 @@
-import type { ColourLevel, Support, Underlay } from '@crustallum/core/oven/tables';
+import type { ColourLevel, Support, Underlay, VesselMaterial } from '@crustallum/core/oven/tables';
 import type { StandRule } from '@crustallum/core/plan/stations/oven/standing';
 import { heat, plain } from './numbers';
 
@@ -48,6 +48,17 @@ export const colourWords: Record<ColourLevel, string> = {
   golden: 'gold',
   deep: 'deep brown',
   'too dark': 'too dark',
+};
+
+/** What a dish is made of. */
+export const materialWords: Record<VesselMaterial, string> = {
+  glass: 'glass',
+  ceramic: 'ceramic',
+  tin: 'bright tin',
+  aluminium: 'aluminium',
+  foil: 'foil',
+  darksteel: 'dark steel',
+  castiron: 'cast iron',
 };
 
 /** What a pie stands on in the oven. */

@@ -10,8 +10,10 @@ import { standRules } from '../../wording/oven';
 import { clock, degrees, degreesApart, heat, momentAt, plain, span } from '../../wording/numbers';
 import { StationPage, Waiting } from '../_shared/StationPage';
 import type { FieldName } from '../_shared/fields';
+import { APage } from './APage';
 import { LoadView } from './LoadView';
 import { Look } from './Look';
+import { OtherDish } from './OtherDish';
 import { Programme } from './Programme';
 import { WhatIfs } from './WhatIfs';
 import { ProgrammeView } from './ProgrammeView';
@@ -31,10 +33,11 @@ const adviceWords: Record<string, (a: Record<string, unknown>) => string> = {
 
 const ThisOven = lazy(() => import('./ThisOven'));
 
-type View = 'look' | 'programme' | 'load' | 'this';
+type View = 'look' | 'programme' | 'dishes' | 'load' | 'this';
 const views: readonly (readonly [View, string])[] = [
   ['look', 'one look'],
   ['programme', 'programme'],
+  ['dishes', 'two dishes'],
   ['load', 'load'],
   ['this', 'this oven'],
 ];
@@ -42,6 +45,7 @@ const views: readonly (readonly [View, string])[] = [
 const inputsOf: Record<View, readonly FieldName[]> = {
   look: ['ovenC', 'fan', 'rack', 'support', 'stand', 'liked', 'under', 'from', 'aheadDays'],
   programme: ['ovenC', 'fan', 'rack', 'support', 'liked'],
+  dishes: ['ovenC', 'fan', 'rack', 'support'],
   load: ['ovenC', 'rack'],
   this: ['ovenC', 'fan'],
 };
@@ -58,6 +62,7 @@ export function OvenStation() {
   const proposed = o.bake.proposed ?? 0;
   const lidded = o.spec.top !== null;
   const { ownMin, from, under } = item.document.oven;
+  const inDish = item.document.product !== 'handPies' && !!item.document.cut.vessel;
   const shown = (v: View) => phone || v === view;
   const inputs = (narrow ? inputsOf.look : inputsOf[view])
     .filter((f) => f !== 'liked' || lidded)
@@ -69,7 +74,16 @@ export function OvenStation() {
       station="oven"
       inputs={[...inputs, ...(ownMin ? (['ownBake'] as const) : [])]}
       held={view === 'look' ? ['ovenC', 'stand'] : []}
-      lead={phone ? undefined : <Pick label="Show" value={view} options={views} onChange={setView} />}
+      lead={
+        phone ? undefined : (
+          <Pick
+            label="Show"
+            value={view}
+            options={views.filter(([v]) => inDish || v !== 'dishes')}
+            onChange={setView}
+          />
+        )
+      }
       extra={
         <>
           {from !== 'room' && (
@@ -153,6 +167,9 @@ export function OvenStation() {
                 </button>
               )}
             </li>
+            <li>
+              <APage oven={o} item={item.document} kitchen={kitchen} />
+            </li>
             <StandDiffers oven={o} standMinutes={item.document.clock.standMinutes} change={change} />
             {o.bake.advice.map((a) => (
               <li key={a.code}>{adviceWords[a.code]?.(a as unknown as Record<string, unknown>) ?? ''}</li>
@@ -167,6 +184,7 @@ export function OvenStation() {
           <WhatIfs oven={o} item={item.document} kitchen={kitchen} />
         </>
       )}
+      {inDish && shown('dishes') && <OtherDish oven={o} item={item.document} kitchen={kitchen} />}
       {shown('load') && <LoadView />}
       {shown('this') && (
         <Suspense fallback={<p className="working">Reading the kitchen</p>}>

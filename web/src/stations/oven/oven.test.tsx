@@ -78,3 +78,35 @@ describe('the case empty first', () => {
     await waitFor(() => expect(codes()).not.toContain('blindBake'));
   });
 });
+
+describe('a page', () => {
+  it('says minutes for a pie of its own, which are carried over and taken by one press', async () => {
+    await atOven('dishPie');
+    fireEvent.click(screen.getByRole('radio', { name: 'one look' }));
+    fireEvent.click(screen.getByRole('button', { name: /^A page says other minutes/ }));
+    const page = within(await screen.findByRole('region', { name: 'What a page says' }));
+    fireEvent.change(page.getByRole('textbox', { name: 'The page’s filling, deep' }), { target: { value: '15' } });
+    const take = await page.findByRole('button', { name: /^Bake it \d/ });
+    fireEvent.click(take);
+    const ours = store.getState().desk.plan?.items[0]?.oven.bake.proposed ?? 0;
+    expect(oven()?.ownMin).toBeGreaterThan(ours);
+    fireEvent.click(page.getByRole('button', { name: 'Put the page away' }));
+    expect(screen.queryByRole('region', { name: 'What a page says' })).toBeNull();
+  });
+});
+
+describe('another dish', () => {
+  it('bakes beside this one, and its minutes are the station’s once it is taken', async () => {
+    await atOven('dishPie');
+    fireEvent.click(screen.getByRole('radio', { name: 'two dishes' }));
+    const beside = within(await screen.findByRole('region', { name: 'Another dish' }));
+    fireEvent.change(beside.getByRole('combobox'), { target: { value: 'the same of foil' } });
+    await beside.findByRole('img', { name: /^this: .*other: / });
+    fireEvent.click(await beside.findByRole('button', { name: 'Bake it in the same of foil' }));
+    expect(store.getState().desk.items[0]?.document.cut.vesselMaterial).toBe('foil');
+  });
+  it('is not asked of what is baked in the hand', async () => {
+    await atOven('turnovers');
+    expect(screen.queryByRole('radio', { name: 'two dishes' })).toBeNull();
+  });
+});
