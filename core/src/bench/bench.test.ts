@@ -1,3 +1,4 @@
+import { runs } from '../testing/sampled';
 import fc from 'fast-check';
 import { benchEventTypes, type RunEventInput } from '../contracts/run';
 import { planBake } from '../plan/bake';
@@ -209,7 +210,7 @@ describe('events of several devices', () => {
           .map(({ e }) => e);
         expect(told(after(...shuffled))).toBe(whole);
       }),
-      { numRuns: 2000 },
+      { numRuns: runs(2000, 300) },
     );
   });
   it('have each thing in one place at any time', () => {

@@ -8,12 +8,16 @@ import { suggested, type Correction } from './useReading';
 const made = (text: string, corrections: readonly Correction[] = []): FromRecipe =>
   itemFromRecipe({ text, corrections: [...corrections], mouths: 6, cook: 'You' });
 const rows = (text: string) => rowsOf(readRecipe(text), made(text));
+/** The corpus as it is understood, each text once. */
+const understood = corpus.map(({ text }) => {
+  const read = readRecipe(text);
+  return { read, rows: rowsOf(read, made(text)) };
+});
 const fishPie = corpus[0]?.text ?? '';
 
 describe('the rows of what was understood', () => {
   it('stand in the order of the text, what is not said behind', () => {
-    for (const { text } of corpus) {
-      const all = rows(text);
+    for (const { rows: all } of understood) {
       const said = all.filter((r) => r.line !== null).map((r) => r.line as number);
       expect(said).toEqual([...said].sort((a, b) => a - b));
       const first = all.findIndex((r) => r.state === 'notSaid');
@@ -21,9 +25,7 @@ describe('the rows of what was understood', () => {
     }
   });
   it('hold every amount once, and every doubt', () => {
-    for (const { text } of corpus) {
-      const read = readRecipe(text);
-      const all = rowsOf(read, made(text));
+    for (const { read, rows: all } of understood) {
       const doubted = read.alarms.filter((a) => a.about.amount !== undefined).length;
       expect(all.filter((r) => r.amount !== undefined)).toHaveLength(
         read.amounts.length - new Set(read.alarms.flatMap((a) => a.about.amount ?? [])).size,
@@ -34,15 +36,15 @@ describe('the rows of what was understood', () => {
     }
   });
   it('never say undefined, NaN or a code', () => {
-    for (const { text } of corpus)
-      for (const row of rows(text)) {
+    for (const { rows: all } of understood)
+      for (const row of all) {
         expect(`${row.name} ${row.text}`).not.toMatch(/undefined|NaN|\[object|Mm\b|Min\b/);
         if (!row.alarm) expect(row.name).not.toBe('');
       }
   });
   it('have words for every doubt and every way out', () => {
-    for (const { text } of corpus)
-      for (const alarm of readRecipe(text).alarms) {
+    for (const { read } of understood)
+      for (const alarm of read.alarms) {
         const words = alarmWords[alarm.code]?.(alarm.values);
         expect([alarm.code, words?.fact]).not.toEqual([alarm.code, undefined]);
         expect(`${words?.fact} ${words?.because}`).not.toMatch(/undefined|NaN/);

@@ -1,3 +1,4 @@
+import { runs } from '../../testing/sampled';
 import { join } from 'node:path';
 import { dayFaults, goldenDays, type GoldenDay, type GoldenDayResult } from '../../commands/goldenDays';
 import { generatedDay } from '../../testing/dayGenerator';
@@ -44,9 +45,10 @@ describe('reference days', () => {
 });
 
 describe('every plan passes the checker', () => {
-  it('of three hundred generated days', () => {
+  it('of generated days', () => {
     let plans = 0;
-    for (let seed = 0; seed < 300; seed++) {
+    const days = runs(300, 120);
+    for (let seed = 0; seed < days; seed++) {
       const day = generatedDay(seed);
       expect(invalidOf(day)).toEqual([]);
       const solved = solve(day, { units: 4000 });
@@ -56,7 +58,7 @@ describe('every plan passes the checker', () => {
       // the play of a plan never takes it out of itself
       for (const p of playOf(day, solved.plan)) expect(Math.min(p.earlier, p.later)).toBeGreaterThanOrEqual(0);
     }
-    expect(plans).toBeGreaterThan(120);
+    expect(plans).toBeGreaterThan(0.4 * days);
   });
   it('and one plan for one day, byte for byte', () => {
     expect(JSON.stringify(planned(large))).toBe(JSON.stringify(planned(structuredClone(large))));

@@ -1,0 +1,11 @@
+/** `npm run sweeps`: the wide sweeps of the core's tests, whole. */
+import { runTool } from './project.mjs';
+
+const swept = ['bench/bench', 'clock/planner', 'cutting/twoCutters', 'oven/programme', 'plan/fromRecipe'];
+process.exit(
+  runTool(
+    'jest',
+    swept.map((file) => `core/src/${file}`),
+    { env: { ...process.env, CRUSTALLUM_WHOLE: '1' } },
+  ),
+);
