@@ -1,5 +1,5 @@
 import { FillingInput } from './filling';
-import { OvenReadingInput } from '../oven/inputs';
+import { OvenBuildInput, OvenReadingInput } from '../oven/inputs';
 import { mostOvenReadings, mostOwnFillings } from './most';
 import { Stored, Version } from './stored';
 import { Nested, OneOf, NumberIn, Optional, NestedList, ListOf } from '../quantities/rules';
@@ -28,6 +28,7 @@ export class SecondOvenInput {
   @NumberIn(1, 5, 'shelves', { integer: true }) shelves!: number;
   @NumberIn(-60, 60, 'K') offsetC!: number;
   @NumberIn(800, 6000, 'W') heaterW!: number;
+  @Optional() @Nested(() => OvenBuildInput) build?: OvenBuildInput;
 }
 
 /** When a cook is there, every day: minutes from midnight; where the end is before the beginning, over midnight. */
@@ -68,6 +69,8 @@ export class KitchenInput {
   @NumberIn(1, 5, 'shelves', { integer: true }) ovenShelves!: number;
   @NumberIn(-60, 60, 'K') ovenOffsetC!: number;
   @NumberIn(800, 6000, 'W') ovenW!: number;
+  /** How it is built, where it is no ordinary electric one. */
+  @Optional() @Nested(() => OvenBuildInput) ovenBuild?: OvenBuildInput;
   @ListOf(6) @ArrayMinSize(1) @IsString({ each: true }) @MaxLength(40, { each: true }) cooks!: string[];
   /** Who of them is there for part of the day only. */
   @Optional() @NestedList(() => CookHoursInput, 6) hours?: CookHoursInput[];

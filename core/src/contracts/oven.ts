@@ -53,5 +53,7 @@ export class ItemOvenInput {
   @Optional() @NumberIn(1, 200, 'min', { integer: true }) tentFromMin?: number;
   /** And taken off again. */
   @Optional() @NumberIn(2, 240, 'min', { integer: true }) tentToMin?: number;
+  /** Steam is let in for the first so many minutes, where the oven can. */
+  @Optional() @NumberIn(0, 20, 'min', { integer: true }) steamMin?: number;
   @Optional() @Nested(() => BlindBakeInput) blind?: BlindBakeInput | null;
 }

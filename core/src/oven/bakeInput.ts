@@ -22,6 +22,16 @@ export interface Beside {
   toMin: number;
 }
 
+/** How an oven is built, where it is not an ordinary electric one of 65 litres. */
+export interface OvenBuild {
+  litres?: number | undefined;
+  burns?: 'electric' | 'gas' | undefined;
+  /** Its air carries so many times the heat an ordinary oven's does: a small one with a strong fan. */
+  airflow?: number | undefined;
+  /** It can let steam in. */
+  steams?: boolean | undefined;
+}
+
 /** One product in one oven. Millimetres, °C, minutes; the plan outline is taken at mid height. */
 export interface BakeSpec {
   shape: { kind: 'disc'; dMm: number } | { kind: 'rect'; wMm: number; lMm: number };
@@ -67,6 +77,9 @@ export interface BakeSpec {
     doorOpenS?: number;
     loadDoorS?: number;
     heaterW?: number;
+    build?: OvenBuild;
+    /** Steam is let in for the first so many minutes. */
+    steamMin?: number;
     altitudeM?: number;
   };
   wash?: Wash;

@@ -1,6 +1,6 @@
 import type { OvenMode } from './bakeInput';
 import { baseCells, saturationPressure, topCells, type BakeSetup } from './bakeSetup';
-import { convectiveH, ovenVapourPressure, type Oven } from './ovenState';
+import { convectiveH, vapourPa, type Oven } from './ovenState';
 import { Company } from './company';
 import { stack } from './stack';
 import { underlays, type Crust } from './tables';
@@ -42,6 +42,7 @@ export class BakeStepper {
   private hcTop: number;
   private hcBottom: number;
   private pAmbient: number;
+  private readonly airflow: number;
   private readonly lidResistance: number;
   private readonly lowResistance: number;
   /** Share of the floor's glow that reaches it. */
@@ -78,9 +79,10 @@ export class BakeStepper {
     const { spec } = s;
     const { mode } = spec.oven;
     this.mode = mode;
-    this.hcTop = convectiveH(mode, 'top');
-    this.hcBottom = convectiveH(mode, 'bottom');
-    this.pAmbient = ovenVapourPressure[mode];
+    this.airflow = spec.oven.build?.airflow ?? 1;
+    this.hcTop = convectiveH(mode, 'top', this.airflow);
+    this.hcBottom = convectiveH(mode, 'bottom', this.airflow);
+    this.pAmbient = vapourPa(spec.oven, mode, 0);
     this.lidResistance = 1 / (12 + 138 * Math.exp(-(spec.filling.gapMm ?? 1.5) / 2));
     const stony = spec.support === 'stone' || spec.support === 'steel';
     this.company = spec.beside?.length ? new Company(spec.beside, mode, oven.target(0)) : null;
@@ -116,12 +118,13 @@ export class BakeStepper {
     this.leak = s.vessel ? (s.vessel.loose ? 3e-9 : 1e-9) : s.support ? 8e-9 * edges : 4e-8;
   }
 
-  /** The fan is switched on or off while it bakes. */
-  private blow(mode: OvenMode): void {
+  /** The oven's air at a time: the fan may be switched on or off, and steam end, while it bakes. */
+  private blow(mode: OvenMode, tS: number): void {
+    this.pAmbient = vapourPa(this.s.spec.oven, mode, tS);
+    if (mode === this.mode) return;
     this.mode = mode;
-    this.hcTop = convectiveH(mode, 'top');
-    this.hcBottom = convectiveH(mode, 'bottom');
-    this.pAmbient = ovenVapourPressure[mode];
+    this.hcTop = convectiveH(mode, 'top', this.airflow);
+    this.hcBottom = convectiveH(mode, 'bottom', this.airflow);
   }
 
   private lateral(kappa: number, U: number): number {
@@ -248,7 +251,7 @@ export class BakeStepper {
     this.properties();
     this.conductances();
     oven.advance(tS, dt);
-    if (oven.mode !== this.mode) this.blow(oven.mode);
+    this.blow(oven.mode, tS);
 
     const tent = tented ? 0.35 : 1;
     const hr = (e: number, radiantC: number, surfaceC: number) => {

@@ -76,6 +76,14 @@ export class OvenStepInput {
   @Optional() @IsBoolean() grill?: boolean;
 }
 
+/** How an oven is built; an ordinary electric one of 65 litres where nothing is said. */
+export class OvenBuildInput {
+  @Optional() @NumberIn(10, 120, 'l', { integer: true }) litres?: number;
+  @Optional() @OneOf(['electric', 'gas']) burns?: 'electric' | 'gas';
+  @Optional() @NumberIn(0.7, 2.5, 'times') airflow?: number;
+  @Optional() @IsBoolean() steams?: boolean;
+}
+
 export class OvenInput {
   @OneOf(['conv', 'fan']) mode!: 'conv' | 'fan';
   @ArrayNotEmpty() @NestedList(() => OvenStepInput, 12) steps!: OvenStepInput[];
@@ -87,6 +95,8 @@ export class OvenInput {
   @Optional() @NumberIn(0, 180, 's') loadDoorS?: number;
   @Optional() @NumberIn(800, 6000, 'W') heaterW?: number;
   @Optional() @NumberIn(-400, 5000, 'm') altitudeM?: number;
+  @Optional() @Nested(() => OvenBuildInput) build?: OvenBuildInput;
+  @Optional() @NumberIn(0, 20, 'min') steamMin?: number;
 }
 
 export class BakeInput {

@@ -18,12 +18,24 @@ const convection: Record<OvenMode, { top: number; bottom: number }> = {
   conv: { top: 10, bottom: 7.5 },
   fan: { top: 17, bottom: 13 },
 };
-export const ovenVapourPressure: Record<OvenMode, number> = { conv: 6000, fan: 4500 };
+const ovenVapourPressure: Record<OvenMode, number> = { conv: 6000, fan: 4500 };
+/**
+ * What burning gas adds to the vapour of the oven's air, Pa: its flue gas is a fifth water where just enough air burns it, and is
+ * thinned some six times by what is drawn through (estimate). Steam that is let in fills a quarter of the air (estimate).
+ */
+const gasVapourPa = 3000;
+const steamPa = 25_000;
+/** The constants below are those of an oven of so many litres; walls and what they lose go with their area. */
+const usualLitres = 65;
 
-export const convectiveH = (mode: OvenMode, side: 'top' | 'bottom'): number =>
-  convectionCalibration * convection[mode][side];
+export const convectiveH = (mode: OvenMode, side: 'top' | 'bottom', airflow = 1): number =>
+  convectionCalibration * convection[mode][side] * airflow;
 
-/** Air and walls of a domestic oven with a thermostat of limited power. Constants are estimates for a 60–70 l oven. */
+/** Vapour in an oven's air at a time of the bake, Pa. */
+export const vapourPa = ({ build, steamMin = 0 }: BakeSpec['oven'], mode: OvenMode, tS: number): number =>
+  tS < steamMin * 60 ? steamPa : ovenVapourPressure[mode] + (build?.burns === 'gas' ? gasVapourPa : 0);
+
+/** Air and walls of a domestic oven with a thermostat of limited power. Constants are estimates for a 60–70 l oven; walls go with its size. */
 export class Oven {
   air = ambientC;
   wall = ambientC;
@@ -33,9 +45,14 @@ export class Oven {
   private grill = false;
   private load = 0;
   private openings: number[];
+  private readonly heatCapacity: number;
+  private readonly lossWK: number;
 
   constructor(private readonly s: { rack: RackPosition; spec: Pick<BakeSpec, 'oven'> }) {
     const { oven } = s.spec;
+    const walls = ((oven.build?.litres ?? usualLitres) / usualLitres) ** (2 / 3);
+    this.heatCapacity = heatCapacity * walls;
+    this.lossWK = lossWK * walls;
     this.mode = oven.mode;
     this.rack = s.rack;
     if (oven.preheated ?? true) {
@@ -75,17 +92,17 @@ export class Oven {
   advance(tS: number, dt: number): void {
     const S = this.target(tS);
     this.turn(tS);
-    const net = (this.s.spec.oven.heaterW ?? 2200) - lossWK * (this.wall - ambientC) - this.load;
+    const net = (this.s.spec.oven.heaterW ?? 2200) - this.lossWK * (this.wall - ambientC) - this.load;
     if (this.air < S) {
       const boost = this.wall < S - 30 ? 1 : 4;
-      this.air = Math.min(S, this.air + Math.min((S - this.air) / 60, (net / heatCapacity) * boost) * dt);
+      this.air = Math.min(S, this.air + Math.min((S - this.air) / 60, (net / this.heatCapacity) * boost) * dt);
     } else this.air += ((S - this.air) * dt) / coolingTau[this.mode];
     while (this.openings.length && tS >= this.openings[0] * 60) {
       this.openings.shift();
       this.open(this.s.spec.oven.doorOpenS ?? 12);
     }
     const tau = this.air > this.wall && this.wall < S - 30 ? 150 : 300;
-    this.wall += ((this.air - this.wall) / tau - (radiatedShare * this.load) / heatCapacity) * dt;
+    this.wall += ((this.air - this.wall) / tau - (radiatedShare * this.load) / this.heatCapacity) * dt;
   }
 
   takes(watts: number): void {

@@ -23,7 +23,7 @@ export function preheatMinutes(oven: BakeSpec['oven'], support: BakeSpec['suppor
   const target = state.target(0);
   const heavy = support === 'stone' || support === 'steel' ? supports[support] : null;
   const capacity = heavy ? heavy.density * heavy.specificHeat * (heavy.thicknessMm / 1000) : 1;
-  const h = convectiveH(oven.mode, 'top') + convectiveH(oven.mode, 'bottom');
+  const h = convectiveH(oven.mode, 'top', oven.build?.airflow) + convectiveH(oven.mode, 'bottom', oven.build?.airflow);
   let plateC = roomC;
   let airMin: number | null = null;
   const plate: number[] = [];

@@ -1,3 +1,4 @@
+import type { OvenBuild } from '../oven/bakeInput';
 import type { ItemInput } from '../contracts/item';
 import type { KitchenInput } from '../contracts/kitchen';
 
@@ -7,6 +8,7 @@ export interface OvenOfKitchen {
   shelves: number;
   offsetC: number;
   heaterW: number;
+  build?: OvenBuild | undefined;
 }
 
 /** The ovens of a kitchen, the usual one first. */
@@ -16,6 +18,7 @@ export function ovensOf(kitchen: KitchenInput): OvenOfKitchen[] {
     shelves: kitchen.ovenShelves,
     offsetC: kitchen.ovenOffsetC,
     heaterW: kitchen.ovenW,
+    build: kitchen.ovenBuild,
   } as const;
   return kitchen.secondOven ? [first, { index: 1, ...kitchen.secondOven }] : [first];
 }

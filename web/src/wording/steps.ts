@@ -593,7 +593,7 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
     case 'bake':
       return make(
         `${title} into the ${Number(s.values['second']) ? 'second oven' : 'oven'}`,
-        `${heatsWords(String(s.values['heats'] ?? `0:${s.values['setC']}`))}${s.values['mode'] === 'fan' ? ' fan' : ''}, ${s.values['rack']} rack${onTraysWords(s)}. Look from ${num(s, 'look')} min; ${num(s, 'low')} to ${num(s, 'high')} min in all.${doneSigns[String(s.values['sign'])] ?? ''}`,
+        `${heatsWords(String(s.values['heats'] ?? `0:${s.values['setC']}`))}${s.values['mode'] === 'fan' ? ' fan' : ''}, ${s.values['rack']} rack${onTraysWords(s)}.${s.values['steamMin'] ? ` Steam in for the first ${num(s, 'steamMin')} min.` : ''} Look from ${num(s, 'look')} min; ${num(s, 'low')} to ${num(s, 'high')} min in all.${doneSigns[String(s.values['sign'])] ?? ''}`,
         'In the oven, next',
         `Hot steam and hot metal. Probe the middle: ${degrees(Number(s.values['target']), 0)} or your local rule.`,
       );

@@ -198,7 +198,7 @@ function traceOf(input: BakeInput, plans: readonly ItemPlan[], loads: readonly O
   if (!first) return [];
   const from = first.inMin - beforeMin;
   const to = loads[loads.length - 1].outMin + beforeMin;
-  const { offsetC, heaterW } = ovensOf(input.kitchen)[first.oven];
+  const { offsetC, heaterW, build } = ovensOf(input.kitchen)[first.oven];
   const heats = loads
     .flatMap((load, i) => {
       const longest = [...load.things].sort((a, b) => a.inMin - b.inMin)[0];
@@ -219,6 +219,7 @@ function traceOf(input: BakeInput, plans: readonly ItemPlan[], loads: readonly O
         steps: heats,
         offsetC,
         heaterW,
+        ...(build ? { build } : {}),
         loadDoorS: 0,
         doorOpenMin: runs.flatMap((t) => [t.inMin - from, t.outMin - from]),
         doorOpenS: 20,

@@ -238,6 +238,7 @@ export function ovenSteps(
       target: oven.targetC,
       onTrays: oven.onTrays.join(' '),
       ...(item.oven.inSecond && kitchen.secondOven ? { second: 1 } : {}),
+      ...(oven.spec.oven.steamMin ? { steamMin: oven.spec.oven.steamMin } : {}),
       sign: doneSign(item),
     }),
     ...tending(item, oven, minutes),

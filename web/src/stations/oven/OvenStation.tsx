@@ -1,4 +1,5 @@
 import { heatScales } from '@crustallum/core/quantities/amounts/asRead';
+import { ovenOf } from '@crustallum/core/plan/ovensOf';
 import { units } from '../../wording/units';
 import type { OvenPlan } from '@crustallum/core/plan/stations/oven/station';
 import { lazy, Suspense, useState } from 'react';
@@ -63,6 +64,8 @@ export function OvenStation() {
   const lidded = o.spec.top !== null;
   const { ownMin, from, under } = item.document.oven;
   const inDish = item.document.product !== 'handPies' && !!item.document.cut.vessel;
+  const { steams } = ovenOf(item.document, kitchen).build ?? {};
+  const steamMin = item.document.oven.steamMin ?? 0;
   const shown = (v: View) => phone || v === view;
   const inputs = (narrow ? inputsOf.look : inputsOf[view])
     .filter((f) => f !== 'liked' || lidded)
@@ -101,6 +104,14 @@ export function OvenStation() {
                     word === 'before' ? Math.max(1, item.document.oven.aheadDays ?? 0) : item.document.oven.aheadDays,
                 })
               }
+            />
+          )}
+          {steams && (
+            <Pick
+              label="Steam to begin with"
+              value={steamMin > 0 ? String(steamMin) : '0'}
+              options={[...new Set([0, 10, 20, steamMin])].map((m) => [String(m), m === 0 ? 'none' : span(m)] as const)}
+              onChange={(minutes) => change({ 'oven.steamMin': Number(minutes) || undefined })}
             />
           )}
           {kitchen.secondOven && (

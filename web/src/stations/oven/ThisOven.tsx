@@ -16,6 +16,7 @@ import { crustColour } from '../../design/drawings/browned';
 import { usePhone } from '../../design/ui/useWidth';
 import { counted, degreesApart, plain } from '../../wording/numbers';
 import { Drawing } from '../_shared/Drawing';
+import { OvenBuild } from './OvenBuild';
 
 const readingRule = (name: string) => numberRule(OvenReadingInput, name);
 const breads = ['pale', 'straw', 'gold', 'deep brown', 'too dark'] as const;
@@ -149,6 +150,7 @@ export default function ThisOven({ setC }: { setC: number }) {
           ]}
           onChange={(word) => change({ ovenPlate: word === 'none' ? null : word })}
         />
+        <OvenBuild id="oven" build={kitchen.ovenBuild} onBuild={(ovenBuild) => change({ ovenBuild })} />
         <SecondOven oven={kitchen.secondOven ?? null} onOven={(secondOven) => change({ secondOven })} />
         <div className="flex items-center justify-between gap-3 py-1">
           <label htmlFor="altitude" className="quiet-ink">
@@ -355,6 +357,7 @@ function SecondOven({
           />
         </div>
       ))}
+      <OvenBuild id="second" build={oven.build} onBuild={(build) => onOven({ ...oven, build })} />
       <button type="button" className="in-words" onClick={() => onOven(null)}>
         There is none
       </button>

@@ -110,3 +110,19 @@ describe('another dish', () => {
     expect(screen.queryByRole('radio', { name: 'two dishes' })).toBeNull();
   });
 });
+
+describe('an oven that lets steam in', () => {
+  it('is said once, then offered for every pie, and told when it goes in', async () => {
+    await atOven('dishPie');
+    expect(screen.queryByRole('radiogroup', { name: 'Steam to begin with' })).toBeNull();
+    fireEvent.click(screen.getByRole('radio', { name: 'this oven' }));
+    const steam = within(await screen.findByRole('radiogroup', { name: 'Steam' }));
+    fireEvent.click(steam.getByRole('radio', { name: 'can be let in' }));
+    const offered = within(await screen.findByRole('radiogroup', { name: 'Steam to begin with' }));
+    fireEvent.click(offered.getByRole('radio', { name: '10 min' }));
+    await waitFor(() => {
+      const bake = store.getState().desk.plan?.clock.steps.find((s) => s.code === 'bake');
+      expect(bake?.values['steamMin']).toBe(10);
+    });
+  });
+});

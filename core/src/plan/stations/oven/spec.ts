@@ -118,6 +118,8 @@ export function bakeSpec(
       rack: oven.rack,
       offsetC: mine.offsetC,
       heaterW: mine.heaterW,
+      ...(mine.build ? { build: mine.build } : {}),
+      ...(mine.build?.steams && oven.steamMin ? { steamMin: oven.steamMin } : {}),
       ...(kitchen.altitudeM ? { altitudeM: kitchen.altitudeM } : {}),
       ...(company?.doorsMin.length ? { doorOpenMin: company.doorsMin } : {}),
     },
