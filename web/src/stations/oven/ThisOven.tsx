@@ -61,8 +61,8 @@ export default function ThisOven({ setC }: { setC: number }) {
   const found = ovenOffset(readings);
   const offset = Math.round(found.offsetC);
   return (
-    <div aria-busy={isLoading} className="flex flex-wrap gap-x-8 gap-y-3" style={{ maxWidth: 700 }}>
-      <section aria-label="The thermometer in the oven" style={{ width: 326 }}>
+    <div aria-busy={isLoading} className="flex flex-wrap gap-x-6 gap-y-3" style={{ maxWidth: 700 }}>
+      <section aria-label="The thermometer in the oven" style={{ width: 316 }}>
         <Readings readings={readings} offsetC={found.n >= 3 ? found.offsetC : null} spreadC={found.spreadC} />
         <div className="flex flex-wrap items-end gap-x-3 gap-y-1">
           {(
@@ -139,7 +139,7 @@ export default function ThisOven({ setC }: { setC: number }) {
         )}
       </section>
       <Bread slices={kitchen.breadSlices ?? null} onSlices={(breadSlices) => change({ breadSlices })} />
-      <section aria-label="In the oven" style={{ width: 326 }}>
+      <section aria-label="In the oven" style={{ width: 316 }}>
         <Pick
           label="A plate to bake on"
           value={kitchen.ovenPlate ?? 'none'}
@@ -187,7 +187,7 @@ function Readings({
   spreadC: number;
 }) {
   const phone = usePhone();
-  const w = phone ? 366 : 326;
+  const w = phone ? 366 : 316;
   const [left, top, high] = [52, 10, 110];
   const diffs = readings.map((r) => r.measuredC - r.setC);
   const [low, hot] = [Math.min(-20, ...diffs.filter((d) => d > -60)) - 4, Math.max(20, ...diffs) + 4];
@@ -232,7 +232,7 @@ function Readings({
         strokeDasharray="3 4"
       />
       <text x={x(settledMin) - 6} y={top + 12} textAnchor="end" className="q">
-        still heating
+        heating
       </text>
       {readings.map((r, i) => (
         <circle
@@ -260,7 +260,7 @@ function Readings({
 function Bread({ slices, onSlices }: { slices: number[] | null; onSlices: (slices: number[] | null) => void }) {
   if (!slices)
     return (
-      <section aria-label="Where it is hot" style={{ width: 326 }}>
+      <section aria-label="Where it is hot" style={{ width: 316 }}>
         <p className="m-0">
           <strong>Where it is hot</strong>: nine slices of bread on one tray, middle shelf, until some are gold.
         </p>
@@ -271,7 +271,7 @@ function Bread({ slices, onSlices }: { slices: number[] | null; onSlices: (slice
     );
   const places = ovenPlaces(slices);
   return (
-    <section aria-label="Where it is hot" style={{ width: 326 }}>
+    <section aria-label="Where it is hot" style={{ width: 316 }}>
       <p className="m-0">
         <strong>Where it is hot</strong>, the tray from above, the door below: press each until it is as it came out.
       </p>
