@@ -1,9 +1,8 @@
-import type { RunEventType } from '@crustallum/core/contracts/run';
 import { partName } from '@crustallum/core/dough/formula';
 import { byFeel, feelTests, type Feel } from '@crustallum/core/dough/weighing';
 import { plain, weight, weightParts } from '../wording/numbers';
 import { FeelPicture } from './FeelPicture';
-import type { RunPlan } from './run';
+import type { RunPlan, Say } from './run';
 import { pouredPart, type Weighing } from './weighing';
 
 const feelWords: Record<Feel, { word: string; next: string }> = {
@@ -20,7 +19,7 @@ interface Props {
   item: RunPlan['items'][number];
   itemIndex: number;
   now: Weighing;
-  say: (type: RunEventType, data?: Record<string, unknown>) => Promise<void>;
+  say: Say;
 }
 
 const stateOf = (item: Props['item'], now: Weighing) => {

@@ -1,6 +1,8 @@
 import { v4 as newId } from 'uuid';
 import { others, type Offered } from '@crustallum/core/bench/offer';
 import { isWait } from '@crustallum/core/bench/plan';
+import { canSplit, splitLot } from '@crustallum/core/bench/split';
+import { happenedAt } from '@crustallum/core/bench/order';
 import { passed, type RunNow, type StepNow } from '@crustallum/core/bench/reduce';
 import { Dialog } from 'radix-ui';
 import { Link } from 'react-router';
@@ -85,6 +87,15 @@ function howItStands(run: BenchRun, o: Offered, now: number): string {
   return o.waitsFor ? `after: ${named(stepWord(o.waitsFor.step).toLowerCase(), run, o.waitsFor)}` : '';
 }
 
+/** The step in two lots, and the second of them into the cold with the same press. */
+async function inTwoLots(run: RunNow, key: string, now: number, say: Say): Promise<void> {
+  const split = splitLot(run, key, now);
+  if (!split) return;
+  const { rest, ...plan } = split;
+  const laid = await say('plan', { ...plan, words: 'split in two lots' });
+  await say('begin', { step: rest, ...(laid ? { with: laid } : {}) });
+}
+
 /** Why a step is left out. */
 const whys = ['done before', 'not needed', 'no time'] as const;
 
@@ -104,6 +115,18 @@ function Steps({ run, state, now, say, onBegin, onClose }: Props) {
           }}
         >
           Put aside: {stepWord(held.step).toLowerCase()}
+        </button>
+      )}
+      {held && canSplit(state.now, held.key) && (
+        <button
+          type="button"
+          className="press quiet bench-side"
+          onClick={() => {
+            void inTwoLots(state.now, held.key, now, say);
+            onClose();
+          }}
+        >
+          Half of them now, the rest into the cold
         </button>
       )}
       <ul className="plain-list instead-list" aria-label="What else there is to do">
@@ -182,6 +205,14 @@ function happened(run: BenchRun, now: RunNow): Happened[] {
     else if (s.done) list.push({ event: s.done.event, at: s.done.at, words: `${name}${took}`, cook: s.done.cook });
     else if (s.begun) list.push({ event: s.begun.event, at: s.begun.at, words: `begun: ${name}`, cook: s.begun.cook });
   }
+  for (const e of now.events)
+    if (e.type === 'plan')
+      list.push({
+        event: e.id,
+        at: happenedAt(e),
+        words: typeof e.data['words'] === 'string' ? e.data['words'] : 'the day laid anew',
+        cook: e.cook ?? '',
+      });
   for (const n of now.notes) list.push({ event: n.event, at: n.at, words: n.words, cook: n.cook });
   for (const a of now.added) list.push({ event: a.event, at: a.at, words: a.words, cook: a.cook });
   return list.sort((a, b) => b.at - a.at);

@@ -1,7 +1,6 @@
-import type { RunEventType } from '@crustallum/core/contracts/run';
 import { feltParts, potFeels, potNext, type FeltPart, type PotFeel } from '@crustallum/core/filling/byFeel';
 import { weight } from '../wording/numbers';
-import type { RunPlan } from './run';
+import type { RunPlan, Say } from './run';
 import { inThePot, type Weighing } from './weighing';
 
 const words: Record<PotFeel, string> = { tooThick: 'too thick', asWanted: 'as wanted', tooThin: 'too thin' };
@@ -11,7 +10,7 @@ interface Props {
   item: RunPlan['items'][number];
   itemIndex: number;
   now: Weighing;
-  say: (type: RunEventType, data?: Record<string, unknown>) => Promise<void>;
+  say: Say;
 }
 
 /** The pot by feel: each liquid and binder goes in by a first lot and additions, and a word says how it is; all is written down. */
@@ -71,7 +70,7 @@ function PotPart({
 }: {
   part: FeltPart;
   inG: number | null;
-  say: (data: Record<string, unknown>) => Promise<void>;
+  say: (data: Record<string, unknown>) => Promise<unknown>;
 }) {
   const { name, plannedG, firstLotG, additionG } = part;
   const next = inG === null ? firstLotG : additionG;

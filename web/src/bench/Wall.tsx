@@ -15,7 +15,7 @@ import { runningTimers } from './Timers';
 
 const nextHourMin = 60;
 const mostNext = 6;
-const nothing = () => Promise.resolve();
+const nothing = () => Promise.resolve(undefined);
 
 /** On the wall: everybody at once, read from across the room and driven from elsewhere. */
 export function Wall({ run, now: made }: { run: BenchRun; now: RunNow }) {

@@ -1,4 +1,3 @@
-import type { RunEventType } from '@crustallum/core/contracts/run';
 import { displacement, solidFatDensity } from '@crustallum/core/dough/displacement';
 import { partName, type TrueRatios } from '@crustallum/core/dough/formula';
 import { overPour, underWeigh } from '@crustallum/core/dough/weighing';
@@ -11,14 +10,14 @@ import { useLarderQuery } from '../api/api';
 import { cupsBeside } from '../wording/cups';
 import { NumberField } from '../design/ui/NumberField';
 import { plain, weight, weightParts } from '../wording/numbers';
-import type { RunPlan } from './run';
+import type { RunPlan, Say } from './run';
 import { actualParts, toAdd, tolerance, toTakeOut, type Weighing } from './weighing';
 
 interface Props {
   item: RunPlan['items'][number];
   itemIndex: number;
   now: Weighing;
-  say: (type: RunEventType, data?: Record<string, unknown>) => Promise<void>;
+  say: Say;
 }
 const gramRule = { min: 0, max: 50_000, unit: 'g', integer: false };
 const grams = (g: number) => weight(g, Math.abs(g) < 20 ? 1 : 0);

@@ -75,6 +75,23 @@ describe('something wrong at the bench', () => {
     );
     expect(screen.getByRole('dialog').textContent).toMatch(/The fat is at \d+\.\d°; it works up to 16°/);
   });
+  it('too many pieces for one lot: half go on, the rest go into the cold, and it can be taken back', async () => {
+    new FakeServer();
+    const run = runOf([['handPies', 'roughPuff']], Date.now() - 60 * 60_000);
+    await runAt(run, stepIndex(run, 'fillSeal'));
+    open('/bench');
+    await heading(/./);
+    const pieces = () => screen.getByRole('img', { name: /^0 of \d+ done$/ }).getAttribute('aria-label');
+    const all = await waitFor(pieces);
+    fireEvent.click(screen.getByRole('button', { name: 'Something else' }));
+    fireEvent.click(await screen.findByRole('button', { name: 'Half of them now, the rest into the cold' }));
+    await waitFor(() => expect(pieces()).not.toBe(all));
+    await screen.findByText(/Lot 1 of 2; the others stay cold/);
+    fireEvent.click(screen.getByRole('button', { name: 'Something else' }));
+    fireEvent.click(await screen.findByRole('button', { name: 'Take back: split in two lots' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Back to the bench' }));
+    await waitFor(() => expect(pieces()).toBe(all));
+  });
   it('letters, hand and sound of a screen are kept on it', async () => {
     new FakeServer();
     const run = runOf([['handPies', 'roughPuff']], Date.now());

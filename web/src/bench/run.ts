@@ -81,7 +81,8 @@ export interface BenchEvent extends RunEventInput {
 }
 
 /** Adds something that happened. */
-export type Say = (type: RunEventInput['type'], data?: Record<string, unknown>) => Promise<void>;
+/** Writes an event; its id, where a run goes on to write it in. */
+export type Say = (type: RunEventInput['type'], data?: Record<string, unknown>) => Promise<string | undefined>;
 
 /** What a run's events make of it. */
 export const nowOf = (run: BenchRun, events: readonly BenchEvent[]): RunNow =>

@@ -12,7 +12,7 @@ const into = [
 ];
 const at = (minute: number) => Date.parse(run.startedAt) + minute * 60_000;
 const words = (minute: number, ...more: typeof into) =>
-  runningTimers(run, nowOf(run, [...into, ...more]), at(minute), () => Promise.resolve()).map((t) => t.words);
+  runningTimers(run, nowOf(run, [...into, ...more]), at(minute), () => Promise.resolve(undefined)).map((t) => t.words);
 
 describe('what runs by the clock', () => {
   const dueMin = 100 + (look?.during?.atMin ?? 0);

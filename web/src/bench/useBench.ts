@@ -151,7 +151,7 @@ export function useBench(): BenchInHand {
   );
   const say = useCallback<Say>(
     async (type, data = {}) => {
-      if (run) await write(run, cook, type, data);
+      return run ? (await write(run, cook, type, data)).id : undefined;
     },
     [run, cook, write],
   );

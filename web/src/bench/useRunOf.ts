@@ -9,8 +9,10 @@ export interface RunOfBake {
   sealed: number;
   /** The step in hand, while the run goes on. */
   inHand: TimedStep | null;
+  /** Local date and time of the table as it stands at the bench, while the run goes on. */
+  tableAt: string | null;
 }
-const noRun: RunOfBake = { sealed: 0, inHand: null };
+const noRun: RunOfBake = { sealed: 0, inHand: null, tableAt: null };
 
 /** The device's store is fetched when it is asked for: the first look at Today does without it. */
 async function look(bakeId: string): Promise<RunOfBake> {
@@ -21,7 +23,7 @@ async function look(bakeId: string): Promise<RunOfBake> {
   const asking = { cook: null, device: device() };
   const next = inHand(now, asking) ?? offered(now, asking, Date.now())?.now;
   const over = now.finishedAt !== null || run.finishedAt !== null;
-  return { sealed: sealedShare(now), inHand: over ? null : (next?.step ?? null) };
+  return { sealed: sealedShare(now), inHand: over ? null : (next?.step ?? null), tableAt: over ? null : now.plan.serveAt };
 }
 
 /** How far a bake's latest run on this device has come. */

@@ -5,6 +5,7 @@ import type { ItemInput } from '@crustallum/core/contracts/item';
 import { lazy, useMemo } from 'react';
 import { Link } from 'react-router';
 import { useNow } from '../desk/useNow';
+import { TableAtBench } from '../bench/TableAtBench';
 import { useRunOf } from '../bench/useRunOf';
 import { currentBake } from '../desk/useOpenBake';
 import { useBakesQuery, useLarderQuery } from '../api/api';
@@ -104,6 +105,7 @@ export function Today() {
               </Because>
             )}
           </p>
+          <TableAtBench />
           <div className="mt-4 flex flex-wrap gap-3">
             <Link to={over ? '/log' : '/bench'} className="press">
               {over ? 'To the log' : 'To the bench'} <CrimpSign />

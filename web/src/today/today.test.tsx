@@ -1,4 +1,5 @@
 import { forms } from '@crustallum/core/plan/formNames';
+import { addMinutes, formatISO } from 'date-fns';
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { benchStore } from '../bench/benchStore';
 import { store } from '../desk/store';
@@ -83,6 +84,17 @@ describe('Today', () => {
     open('/');
     expect((await screen.findAllByRole('img', { name: '8 of 8 lanterns lit' })).length).toBe(1);
     await heading('Stand: at the bench.');
+  }, 20_000);
+  it('says where the bench has set the table, and takes it over by a press', async () => {
+    const bake = new FakeServer().plan(['handPies', 'roughPuff']);
+    const made = runOf([['handPies', 'roughPuff']], Date.now());
+    const then = formatISO(addMinutes(new Date(bake.meal.serveAt), 25)).slice(0, 16);
+    await runAt({ ...made, bakeId: bake.id, plan: { ...made.plan, serveAt: then } }, 1);
+    open('/');
+    await screen.findByText(/^At the bench the table stands at/);
+    fireEvent.click(screen.getByRole('button', { name: / here too$/ }));
+    await waitFor(() => expect(store.getState().desk.meal?.serveAt).toBe(then));
+    await waitFor(() => expect(screen.queryByText(/^At the bench the table stands at/)).toBeNull());
   }, 20_000);
 });
 

@@ -1,3 +1,4 @@
+import { TableAtBench } from '../../bench/TableAtBench';
 import { Minus, Plus } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { useItem } from '../../desk/useItem';
@@ -112,6 +113,9 @@ export function ClockStation() {
             Settle the clock
           </Press>
         </header>
+        <div className="px-6">
+          <TableAtBench />
+        </div>
         {problems.length > 0 && (
           <div className="px-6 pb-1">
             {problems.map((p, i) => (

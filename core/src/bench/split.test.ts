@@ -1,0 +1,100 @@
+import type { RunEventInput } from '../contracts/run';
+import { planBake } from '../plan/bake';
+import { plainKitchen, starterItem, starterMeal } from '../plan/starters';
+import { keyOf } from '../plan/steps/key';
+import { offered, standingOf } from './offer';
+import type { BenchPlan } from './plan';
+import { lying } from './places';
+import { reduce, timersOf } from './reduce';
+import { canSplit, splitLot } from './split';
+
+const items = [starterItem('handPies', 12, 'Ines')];
+const kitchen = { ...plainKitchen, cooks: ['Ines'] };
+const { clock } = planBake({ meal: starterMeal('2036-12-12T18:30', 12, 'Supper'), items, kitchen });
+const plan: BenchPlan = { steps: clock.steps, serveAt: clock.serveAt, kitchen, items: [{}] };
+const start = Date.parse('2036-12-12T12:00:00Z');
+const at = (minute: number) => start + minute * 60_000;
+let count = 0;
+beforeEach(() => (count = 0));
+const said = (type: RunEventInput['type'], minute: number, data: Record<string, unknown>): RunEventInput => ({
+  id: `e${++count}`,
+  type,
+  at: new Date(at(minute)).toISOString(),
+  data,
+  device: 'a',
+  sequence: count,
+  lamport: count,
+  cook: 'Ines',
+});
+const closing = plan.steps.find((s) => s.code === 'fillSeal')!;
+const key = keyOf(closing);
+const before = plan.steps
+  .slice(0, plan.steps.indexOf(closing))
+  .filter((s) => s.strand === 'pastry' || s.strand === 'filling');
+/** Up to the closing, which is in hand. */
+const inHand = () => [
+  ...before.flatMap((s, n) => [said('begin', n, { step: keyOf(s) }), said('done', n + 0.5, { step: keyOf(s) })]),
+  said('begin', 100, { step: key }),
+];
+const ines = { cook: 'Ines', device: 'a' };
+
+describe('half of the pieces now, the rest after a chill', () => {
+  it('loses no piece and no minute', () => {
+    const split = splitLot(reduce(plan, start, inHand()), key, at(101))!;
+    const lots = split.steps.filter((s) => s.code === 'fillSeal');
+    expect(lots).toHaveLength(2);
+    expect(lots.reduce((sum, s) => sum + s.pieces, 0)).toBe(closing.pieces);
+    expect(lots.reduce((sum, s) => sum + s.minutes, 0)).toBeCloseTo(closing.minutes, 9);
+    expect(new Set(split.steps.map(keyOf)).size).toBe(split.steps.length);
+  });
+  it('goes on with the first, keeps the second until it is cold, and what comes after waits for both', () => {
+    const events = inHand();
+    const { rest, ...made } = splitLot(reduce(plan, start, events), key, at(101))!;
+    const laid = said('plan', 101, { ...made });
+    const chilled = said('begin', 101, { step: rest, with: laid.id });
+    events.push(laid, chilled);
+    const now = reduce(plan, start, events);
+    expect(offered(now, ines, at(102))?.now.key).toBe(key);
+    expect(timersOf(now).map((s) => s.key)).toContain(rest);
+    events.push(said('done', 105, { step: key }));
+    const second = `${key}~2`;
+    const after = reduce(plan, start, events);
+    expect(standingOf(after, second, at(106)).standing).toBe('waiting');
+    expect(standingOf(after, second, at(130)).standing).toBe('ready');
+    const following = after.plan.steps[after.plan.steps.findIndex((s) => keyOf(s) === second) + 1];
+    const next = after.plan.steps.find(
+      (s) => s.strand === 'pastry' && after.links.before.get(keyOf(s))?.includes(second),
+    );
+    expect(following).toBeDefined();
+    expect(next).toBeDefined();
+    expect(standingOf(after, keyOf(next!), at(130)).standing).toBe('blocked');
+    expect(lying(after)[0]?.place).toBe('fridge');
+  });
+  it('counts what is closed already to the first', () => {
+    const events = [...inHand(), said('piece', 101, { step: key, by: 3 })];
+    const lots = splitLot(reduce(plan, start, events), key, at(102))!.steps.filter((s) => s.code === 'fillSeal');
+    expect(lots.map((s) => s.pieces)).toEqual([
+      3 + Math.ceil((closing.pieces - 3) / 2),
+      Math.floor((closing.pieces - 3) / 2),
+    ]);
+  });
+  it('taken back it is one lot again, and the chill with it', () => {
+    const events = inHand();
+    const { rest, ...made } = splitLot(reduce(plan, start, events), key, at(101))!;
+    const laid = said('plan', 101, { ...made });
+    events.push(laid, said('begin', 101, { step: rest, with: laid.id }), said('undo', 103, { event: laid.id }));
+    const now = reduce(plan, start, events);
+    expect(now.steps.has(rest)).toBe(false);
+    expect(now.steps.get(key)?.step.pieces).toBe(closing.pieces);
+    expect(canSplit(now, key)).toBe(true);
+  });
+  it('is not offered of a wait, of what is one job, or of a lot', () => {
+    const now = reduce(plan, start, inHand());
+    for (const s of plan.steps)
+      if (s.pieces < 4 || s.kind === 'cold') expect(splitLot(now, keyOf(s), at(101))).toBeNull();
+    const { rest, ...made } = splitLot(now, key, at(101))!;
+    const twice = reduce(plan, start, [...inHand(), said('plan', 101, { ...made })]);
+    expect(canSplit(twice, key)).toBe(false);
+    expect(canSplit(twice, rest)).toBe(false);
+  });
+});
