@@ -23,7 +23,11 @@ async function look(bakeId: string): Promise<RunOfBake> {
   const asking = { cook: null, device: device() };
   const next = inHand(now, asking) ?? offered(now, asking, Date.now())?.now;
   const over = now.finishedAt !== null || run.finishedAt !== null;
-  return { sealed: sealedShare(now), inHand: over ? null : (next?.step ?? null), tableAt: over ? null : now.plan.serveAt };
+  return {
+    sealed: sealedShare(now),
+    inHand: over ? null : (next?.step ?? null),
+    tableAt: over ? null : now.plan.serveAt,
+  };
 }
 
 /** How far a bake's latest run on this device has come. */
