@@ -16,6 +16,7 @@ import { ovenLoad, OvenLoadInput } from './questions/ovenLoad';
 import { ovenWhatIf, OvenWhatIfInput } from './questions/ovenWhatIf';
 import { otherBake, OtherBakeInput } from './questions/otherBake';
 import { writtenBake, WrittenBakeInput } from './questions/writtenBake';
+import { handWays, HandWaysInput } from './questions/handWays';
 import { look, LookInput } from './questions/look';
 import { fromRest, FromRestInput } from './questions/fromRest';
 import { storing, StoringInput } from './questions/storing';
@@ -103,6 +104,15 @@ export const planModels = [
     certainty: 'estimate',
     input: OtherBakeInput,
     run: otherBake,
+  }),
+  model({
+    name: 'plan.handWays',
+    summary: 'One step by another hand: minutes, warmth and leak of each way there is',
+    units: 'min, °C',
+    source: 'The stations’ own plan with that one input; minutes are estimates',
+    certainty: 'estimate',
+    input: HandWaysInput,
+    run: handWays,
   }),
   model({
     name: 'plan.look',

@@ -6,13 +6,15 @@ import { happenedAt } from '@crustallum/core/bench/order';
 import { passed, type RunNow, type StepNow } from '@crustallum/core/bench/reduce';
 import { Dialog } from 'radix-ui';
 import { Link } from 'react-router';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
+import { wayInputs } from '@crustallum/core/plan/steps/wayInputs';
 import { TextField } from '../design/ui/TextField';
 import { NumberField } from '../design/ui/NumberField';
 import { clockOn, span } from '../wording/numbers';
 import { stepWord } from '../wording/steps';
 import { BenchSlip } from './BenchSlip';
 import { FromRest } from './FromRest';
+import { HandWays } from './HandWays';
 import type { BenchRun, BenchState, Say } from './run';
 import { ThisScreen } from './ThisScreen';
 
@@ -32,10 +34,23 @@ const minutesRule = { min: 1, max: 600, unit: 'min', integer: true };
 export function Instead(props: Props) {
   const { run, state, say, onClose, beMine } = props;
   const item = state.step && run.plan.items[state.step.itemIndex];
+  const inHandNow = state.offer?.now ?? null;
   const [words, setWords] = useState('');
   const [minutes, setMinutes] = useState(10);
   return (
     <BenchSlip title="Something else, or sit down" onClose={onClose}>
+      {item && inHandNow && wayInputs[inHandNow.step.code] && (
+        <OtherHand of={stepWord(inHandNow.step).toLowerCase()}>
+          <HandWays
+            item={item}
+            kitchen={run.plan.kitchen}
+            step={inHandNow}
+            now={state.now}
+            say={say}
+            onChosen={onClose}
+          />
+        </OtherHand>
+      )}
       <Steps {...props} />
       {item && <FromRest item={item} kitchen={run.plan.kitchen} say={say} onBegun={onClose} />}
       <h3 className="sign m-0">A timer or a word of your own</h3>
@@ -73,6 +88,18 @@ export function Instead(props: Props) {
         </Link>
       </div>
     </BenchSlip>
+  );
+}
+
+/** Asked for by a press: how a step is done by another hand. */
+function OtherHand({ of, children }: { of: string; children: ReactNode }) {
+  const [open, setOpen] = useState(false);
+  return open ? (
+    children
+  ) : (
+    <button type="button" className="press quiet bench-side" onClick={() => setOpen(true)}>
+      By another hand: {of}
+    </button>
   );
 }
 

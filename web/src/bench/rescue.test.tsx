@@ -75,6 +75,20 @@ describe('something wrong at the bench', () => {
     );
     expect(screen.getByRole('dialog').textContent).toMatch(/The fat is at \d+\.\d°; it works up to 16°/);
   });
+  it('the step in hand is done with what is in the house, and its minutes go with it', async () => {
+    new FakeServer();
+    const run = runOf([['dishPie', 'shortcrust']], Date.now() - 60 * 60_000);
+    await runAt(run, stepIndex(run, 'rubIn'));
+    open('/bench');
+    await heading(/Rub in/);
+    fireEvent.click(screen.getByRole('button', { name: 'Something else' }));
+    fireEvent.click(await screen.findByRole('button', { name: 'By another hand: rub in' }));
+    const ways = within(await screen.findByRole('region', { name: 'With what is in the house' }));
+    const machine = ways.getByText(/^machine: \d+ min, .*comes out at/);
+    fireEvent.click(within(machine.closest('li') as HTMLElement).getByRole('button', { name: 'Do it so' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Something else' }));
+    await screen.findByRole('button', { name: /^Take back: .*machine$/ });
+  });
   it('too many pieces for one lot: half go on, the rest go into the cold, and it can be taken back', async () => {
     new FakeServer();
     const run = runOf([['handPies', 'roughPuff']], Date.now() - 60 * 60_000);

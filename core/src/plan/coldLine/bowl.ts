@@ -1,4 +1,4 @@
-import { benchMinutes } from '../steps/minutes';
+import { benchMinutes, mixingPace } from '../steps/minutes';
 import { lockIn, rubbedShare } from '../stations/lamination/turns';
 import { lumpsWarm } from './thermal';
 import { stepId, type Timeline } from './timeline';
@@ -43,7 +43,10 @@ export function weighAndMix(line: Timeline): void {
   const mix = line.step(
     mixing,
     'bench',
-    line.asSet(mixing, (worked.has(method) ? benchMinutes.knead : benchMinutes[code]) * kitchen.pace),
+    line.asSet(
+      mixing,
+      (worked.has(method) ? benchMinutes.knead : benchMinutes[code] * (mixingPace[method] ?? 1)) * kitchen.pace,
+    ),
     {
       values: {
         rubbed: rubbedG,

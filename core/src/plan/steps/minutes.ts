@@ -1,3 +1,12 @@
+import type { MixingMethod } from '../../cold/mixing';
+
+/** Minutes of mixing another way against fingers, its washing up with it (estimates). */
+export const mixingPace: Partial<Record<MixingMethod, number>> = {
+  pastryBlender: 0.85,
+  processorPulse: 0.5,
+  mixerPaddle: 0.7,
+};
+
 /** Bench minutes of an unhurried home cook. Estimates; the kitchen's learnt pace multiplies them. */
 export const benchMinutes = {
   weigh: 10,

@@ -1,0 +1,87 @@
+import type { RunNow, StepNow } from '@crustallum/core/bench/reduce';
+import { inAnotherWay } from '@crustallum/core/bench/way';
+import type { HandWay } from '@crustallum/core/plan/questions/handWays';
+import { useQuestion } from '../stations/_shared/useQuestion';
+import { fields } from '../stations/_shared/fields';
+import { degrees, plain, span, weight } from '../wording/numbers';
+import { stepWord } from '../wording/steps';
+import type { RunPlan, Say } from './run';
+
+/** The words of an input that is picked, as the stations have them. */
+const wordOf = ({ path, value }: HandWay): string => {
+  const def = path === 'dough.method' ? fields.method : fields.crimp;
+  return (def.kind === 'pick' && def.options.find(([v]) => v === value)?.[1]) || value;
+};
+
+/** The water each way asks for: more motion, colder water. */
+const waterOf = ({ step: { values } }: HandWay): string => {
+  const ice = Number(values['ice'] ?? 0);
+  return Number(values['water'] ?? 0) < 1
+    ? ''
+    : ` with water at ${degrees(Number(values['waterC']), 0)}${ice > 0.5 ? `, ${weight(ice)} of it ice,` : ''}`;
+};
+
+/** The step in hand with what is in the house: each way with its minutes, its warmth or its leak, and the press that does it so. */
+export function HandWays({
+  item,
+  kitchen,
+  step,
+  now,
+  say,
+  onChosen,
+}: {
+  item: RunPlan['items'][number];
+  kitchen: RunPlan['kitchen'];
+  step: StepNow;
+  now: RunNow;
+  say: Say;
+  onChosen: () => void;
+}) {
+  const { value, late } = useQuestion<HandWay[]>('plan.handWays', {
+    item: item.document,
+    kitchen,
+    stepId: step.step.id,
+  });
+  if (!value) return <p className="working m-0">{late ? 'It took too long to work out.' : 'Working it out'}</p>;
+  if (value.length < 2) return <p className="quiet-ink m-0">There is no other way that works here.</p>;
+  const planned = value.find((w) => w.planned);
+  const leak = (w: HandWay) =>
+    planned?.leakIndex && w.leakIndex !== null && !w.planned
+      ? `, leaks ${plain(w.leakIndex / planned.leakIndex, 1)} times as likely`
+      : '';
+  return (
+    <section aria-label="With what is in the house" style={{ fontSize: 20 }}>
+      <strong>{stepWord(step.step)}, with what is in the house</strong>
+      <ul className="plain-list">
+        {value.map((w) => (
+          <li key={w.value}>
+            {wordOf(w)}: {span(w.minutes)}
+            {w.outC === null ? '' : `,${waterOf(w)} comes out at ${degrees(w.outC, 1)}`}
+            {leak(w)}
+            {w.planned ? (
+              <span className="quiet-ink">, as planned</span>
+            ) : (
+              <>
+                {' '}
+                <button
+                  type="button"
+                  className="press quiet bench-side"
+                  onClick={() => {
+                    void say('plan', {
+                      ...inAnotherWay(now, step.key, w.step),
+                      words: `${stepWord(step.step).toLowerCase()}: ${wordOf(w)}`,
+                    });
+                    onChosen();
+                  }}
+                >
+                  Do it so
+                </button>
+              </>
+            )}
+          </li>
+        ))}
+      </ul>
+      <p className="quiet-ink m-0">Minutes are estimates; the table keeps its hour until it is set anew.</p>
+    </section>
+  );
+}
