@@ -11,6 +11,7 @@ import { colourWords } from '../wording/oven';
 import { ovenThermometer } from '../devices/ovenThermometer';
 import { clock, degrees, degreesApart, plain, span } from '../wording/numbers';
 import type { RunEventInput } from '@crustallum/core/contracts/run';
+import type { RunNow, StepNow } from '@crustallum/core/bench/reduce';
 import type { BenchRun, BenchState, Say } from './run';
 
 const lidWords: Record<LidLook, string> = { paler: 'paler', asDrawn: 'as drawn', darker: 'darker' };
@@ -85,13 +86,30 @@ export function useLook(
     0,
   );
   const setC = item ? (heatsOf(item.document.oven).findLast((h) => h.fromMin <= minute)?.setC ?? 0) : 0;
-  return itemIndex === null || !given ? null : { itemIndex, minute, given, value, startedAt, setC };
+  const sinceOnMin = Math.min(longestOnMin, Math.round(minute + (timer ? heatedBefore(state.now, timer) : 0)));
+  return itemIndex === null || !given ? null : { itemIndex, minute, sinceOnMin, given, value, startedAt, setC };
 }
+
+/** How long the oven was on before a bake went in, min: since it was lit by this run, else as it is planned. */
+function heatedBefore(now: RunNow, bake: StepNow): number {
+  const lit = [...now.steps.values()].findLast(
+    ({ step }) => step.code === 'preheat' && step.startMin <= bake.step.startMin,
+  );
+  if (!lit) return usuallyOnMin;
+  return lit.begun && bake.begun
+    ? Math.max(0, (bake.begun.at - lit.begun.at) / 60_000)
+    : bake.step.startMin - lit.step.startMin;
+}
+/** Where nothing says when it was lit (usual). */
+const usuallyOnMin = 25;
+/** Longer on makes no difference to a thermometer. */
+const longestOnMin = 600;
+
 export type Looking = NonNullable<ReturnType<typeof useLook>>;
 
 /** The pie as it should look at this minute beside as it may, each answer with its price. */
 export function LookNow({
-  looking: { itemIndex, minute, given, value, startedAt, setC },
+  looking: { itemIndex, minute, sinceOnMin, given, value, startedAt, setC },
   say,
 }: {
   looking: Looking;
@@ -193,7 +211,7 @@ export function LookNow({
           )}
         </div>
       </section>
-      <OvenRead ovenC={ovenC} reckonedC={value.reckonedOvenC} setC={setC} minute={minute} answer={answer} />
+      <OvenRead ovenC={ovenC} reckonedC={value.reckonedOvenC} setC={setC} sinceOnMin={sinceOnMin} answer={answer} />
     </div>
   );
 }
@@ -205,18 +223,18 @@ function OvenRead({
   ovenC,
   reckonedC,
   setC,
-  minute,
+  sinceOnMin,
   answer,
 }: {
   ovenC: number | null;
   reckonedC: number;
   setC: number;
-  minute: number;
+  sinceOnMin: number;
   answer: (part: Partial<Answered>) => void;
 }) {
   const [silent, setSilent] = useState(false);
   const read = async () => {
-    const shown = await ovenThermometer.read({ setC, sinceOnMin: Math.round(minute) + onBeforeMin });
+    const shown = await ovenThermometer.read({ setC, sinceOnMin });
     setSilent(shown === null);
     if (shown !== null) answer({ ovenC: Math.round(shown) });
   };
@@ -255,9 +273,6 @@ function OvenRead({
     </section>
   );
 }
-/** An oven was on so long before a pie went in (usual). */
-const onBeforeMin = 25;
-
 /** Minutes left in the oven by what was seen, when it is out, and why. */
 export function LookLeft({ looking: { value, minute, startedAt } }: { looking: Looking }) {
   if (!value || startedAt === null) return null;
