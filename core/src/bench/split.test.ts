@@ -40,16 +40,21 @@ const ines = { cook: 'Ines', device: 'a' };
 
 describe('half of the pieces now, the rest after a chill', () => {
   it('loses no piece and no minute', () => {
-    const split = splitLot(reduce(plan, start, inHand()), key, at(101))!;
+    const split = splitLot(reduce(plan, start, inHand()), key, at(101), 25)!;
     const lots = split.steps.filter((s) => s.code === 'fillSeal');
     expect(lots).toHaveLength(2);
     expect(lots.reduce((sum, s) => sum + s.pieces, 0)).toBe(closing.pieces);
     expect(lots.reduce((sum, s) => sum + s.minutes, 0)).toBeCloseTo(closing.minutes, 9);
     expect(new Set(split.steps.map(keyOf)).size).toBe(split.steps.length);
+    // and each piece keeps its number: who gets which is said by it
+    expect(lots.map((s) => [s.values['from'], s.values['to']])).toEqual([
+      [1, 6],
+      [7, 12],
+    ]);
   });
   it('goes on with the first, keeps the second until it is cold, and what comes after waits for both', () => {
     const events = inHand();
-    const { rest, ...made } = splitLot(reduce(plan, start, events), key, at(101))!;
+    const { rest, ...made } = splitLot(reduce(plan, start, events), key, at(101), 25)!;
     const laid = said('plan', 101, { ...made });
     const chilled = said('begin', 101, { step: rest, with: laid.id });
     events.push(laid, chilled);
@@ -60,27 +65,36 @@ describe('half of the pieces now, the rest after a chill', () => {
     const second = `${key}~2`;
     const after = reduce(plan, start, events);
     expect(standingOf(after, second, at(106)).standing).toBe('waiting');
-    expect(standingOf(after, second, at(130)).standing).toBe('ready');
+    expect(standingOf(after, second, at(127)).standing).toBe('ready');
     const following = after.plan.steps[after.plan.steps.findIndex((s) => keyOf(s) === second) + 1];
     const next = after.plan.steps.find(
       (s) => s.strand === 'pastry' && after.links.before.get(keyOf(s))?.includes(second),
     );
     expect(following).toBeDefined();
     expect(next).toBeDefined();
-    expect(standingOf(after, keyOf(next!), at(130)).standing).toBe('blocked');
+    expect(standingOf(after, keyOf(next!), at(127)).standing).toBe('blocked');
     expect(lying(after)[0]?.place).toBe('fridge');
   });
   it('counts what is closed already to the first', () => {
     const events = [...inHand(), said('piece', 101, { step: key, by: 3 })];
-    const lots = splitLot(reduce(plan, start, events), key, at(102))!.steps.filter((s) => s.code === 'fillSeal');
+    const lots = splitLot(reduce(plan, start, events), key, at(102), 25)!.steps.filter((s) => s.code === 'fillSeal');
     expect(lots.map((s) => s.pieces)).toEqual([
       3 + Math.ceil((closing.pieces - 3) / 2),
       Math.floor((closing.pieces - 3) / 2),
     ]);
   });
+  it('chills as long as the Cold Line says, and a usual while where it says nothing', () => {
+    const now = reduce(plan, start, inHand());
+    const restOf = (minutes: number | null) => {
+      const split = splitLot(now, key, at(101), minutes);
+      return split?.steps.find((s) => keyOf(s) === split.rest)?.minutes;
+    };
+    expect(restOf(33)).toBe(33);
+    expect(restOf(null)).toBe(20);
+  });
   it('taken back it is one lot again, and the chill with it', () => {
     const events = inHand();
-    const { rest, ...made } = splitLot(reduce(plan, start, events), key, at(101))!;
+    const { rest, ...made } = splitLot(reduce(plan, start, events), key, at(101), 25)!;
     const laid = said('plan', 101, { ...made });
     events.push(laid, said('begin', 101, { step: rest, with: laid.id }), said('undo', 103, { event: laid.id }));
     const now = reduce(plan, start, events);
@@ -91,8 +105,8 @@ describe('half of the pieces now, the rest after a chill', () => {
   it('is not offered of a wait, of what is one job, or of a lot', () => {
     const now = reduce(plan, start, inHand());
     for (const s of plan.steps)
-      if (s.pieces < 4 || s.kind === 'cold') expect(splitLot(now, keyOf(s), at(101))).toBeNull();
-    const { rest, ...made } = splitLot(now, key, at(101))!;
+      if (s.pieces < 4 || s.kind === 'cold') expect(splitLot(now, keyOf(s), at(101), 25)).toBeNull();
+    const { rest, ...made } = splitLot(now, key, at(101), 25)!;
     const twice = reduce(plan, start, [...inHand(), said('plan', 101, { ...made })]);
     expect(canSplit(twice, key)).toBe(false);
     expect(canSplit(twice, rest)).toBe(false);

@@ -3,14 +3,18 @@ import { keyOf } from '../plan/steps/key';
 import { isWait, type BenchPlan } from './plan';
 import type { RunNow } from './reduce';
 
-/** What lies in the fridge while the first lot is worked: long enough to be firm again (estimate), min. */
-const lotRestMin = 20;
+/** What lies in the fridge while the first lot is worked, where the Cold Line has no minutes for it (estimate). */
+const usualRestMin = 20;
 /** It may lie longer without harm, min. */
 const lotElasticMin = 120;
 /** Fewer pieces than this are not worth a lot of their own. */
 const leastPieces = 4;
 
-/** A step that can be done in two lots: worked piece by piece by hand, not over, and no lot already. */
+/** Which pieces a step is for, counted through the bake, so that everybody's stay theirs; null where they are not numbered. */
+const numbered = ({ values: { from, to } }: TimedStep): [from: number, to: number] | null =>
+  typeof from === 'number' && typeof to === 'number' ? [from, to] : null;
+
+/** A step that can be done in two lots: worked piece by piece by number, not over, and no lot already. */
 export function canSplit(now: RunNow, key: string): boolean {
   const s = now.steps.get(key);
   return (
@@ -18,9 +22,14 @@ export function canSplit(now: RunNow, key: string): boolean {
     !isWait(s.step) &&
     s.step.pieces - s.pieces >= leastPieces &&
     !s.done &&
+    numbered(s.step) !== null &&
     Number(s.step.values['lots'] ?? 1) < 2
   );
 }
+
+const secondLot = '~2';
+/** The step of the plan that a step is, or is a lot of. */
+export const plannedId = (id: string): string => id.replace(secondLot, '');
 
 /** The plan with one step in two lots, and the key of the wait between them. */
 export interface Split {
@@ -34,11 +43,14 @@ export interface Split {
  * shared out and none is lost; what comes after waits for both. The times after it stay as they were planned: how late that makes
  * the day is told, and laid anew, as for any other delay. Null where it cannot be split.
  * @param atMs now, by the clock of the house
+ * @param restMin what the Cold Line says a piece needs to be in the middle of its band again; null where it does not
  */
-export function splitLot(now: RunNow, key: string, atMs: number): Split | null {
+export function splitLot(now: RunNow, key: string, atMs: number, restMin: number | null): Split | null {
   const s = now.steps.get(key);
   if (!s || !canSplit(now, key)) return null;
   const { step } = s;
+  const lies = restMin ?? usualRestMin;
+  const [from] = numbered(step) ?? [1];
   const first = s.pieces + Math.ceil((step.pieces - s.pieces) / 2);
   const then = step.pieces - first;
   const minutes = (pieces: number) => (step.minutes * pieces) / step.pieces;
@@ -47,7 +59,13 @@ export function splitLot(now: RunNow, key: string, atMs: number): Split | null {
   const lot = (n: 1 | 2, pieces: number): Pick<TimedStep, 'pieces' | 'minutes' | 'values'> => ({
     pieces,
     minutes: minutes(pieces),
-    values: { ...step.values, lots: 2, lot: n, ...('pieces' in step.values ? { pieces } : {}) },
+    values: {
+      ...step.values,
+      lots: 2,
+      lot: n,
+      from: n === 1 ? from : from + first,
+      to: n === 1 ? from + first - 1 : from + step.pieces - 1,
+    },
   });
   const rest: TimedStep = {
     id: `lotRest:${step.id}`,
@@ -56,7 +74,7 @@ export function splitLot(now: RunNow, key: string, atMs: number): Split | null {
     kind: 'cold',
     itemIndex: step.itemIndex,
     cook: null,
-    minutes: lotRestMin,
+    minutes: lies,
     elasticMin: lotElasticMin,
     pieces: then,
     startMin: restFrom,
@@ -65,8 +83,8 @@ export function splitLot(now: RunNow, key: string, atMs: number): Split | null {
   const second: TimedStep = {
     ...step,
     ...lot(2, then),
-    id: `${step.id}~2`,
-    startMin: Math.max(startMin + minutes(first), restFrom + lotRestMin),
+    id: `${step.id}${secondLot}`,
+    startMin: Math.max(startMin + minutes(first), restFrom + lies),
   };
   return {
     steps: now.plan.steps.flatMap((p) =>

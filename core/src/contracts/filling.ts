@@ -25,7 +25,7 @@ export class AheadThingInput {
 export class AheadInput {
   @OneOf(aheadKinds) kind!: AheadKind;
   @NumberIn(1, 72, 'h', { integer: true }) hours!: number;
-  /** What it is made of, or what goes in with it; left out where it is made of what is no business of the list. */
+  /** What it is made of, or what goes in with it; left out where it is bought or kept as it is. */
   @Optional() @NestedList(() => AheadThingInput, 12) of?: AheadThingInput[];
   /** Said by the cook: nothing else goes in. Until then whoever must not meet something is told by the table's row as well. */
   @Optional() @IsBoolean() whole?: boolean;

@@ -50,7 +50,7 @@ function taken(spec: BakeSpec, to: BakeSpec, step: CarriedStep): BakeSpec {
       return {
         ...spec,
         tents: to.tents,
-        oven: { ...oven, mode: to.oven.mode, steps: to.oven.steps, rack: to.oven.rack },
+        oven: { ...oven, mode: to.oven.mode, steps: to.oven.steps, rack: to.oven.rack, steamMin: to.oven.steamMin },
       };
     case 'oven':
       return { ...spec, oven: to.oven };

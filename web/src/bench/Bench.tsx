@@ -355,6 +355,7 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
           onBegin={begin}
           onClose={() => setInstead(false)}
           beMine={beMine}
+          chillMin={async () => (warmth ? ((await askCold(warmth.value))?.minutes ?? null) : null)}
         />
       )}
     </main>

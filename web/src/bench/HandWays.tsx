@@ -1,7 +1,9 @@
 import type { RunNow, StepNow } from '@crustallum/core/bench/reduce';
+import { plannedId } from '@crustallum/core/bench/split';
 import { inAnotherWay } from '@crustallum/core/bench/way';
 import type { HandWay } from '@crustallum/core/plan/questions/handWays';
 import { useQuestion } from '../stations/_shared/useQuestion';
+import { Unanswered } from '../stations/_shared/Unanswered';
 import { fields } from '../stations/_shared/fields';
 import { degrees, plain, span, weight } from '../wording/numbers';
 import { stepWord } from '../wording/steps';
@@ -37,14 +39,16 @@ export function HandWays({
   say: Say;
   onChosen: () => void;
 }) {
-  const { value, late } = useQuestion<HandWay[]>('plan.handWays', {
+  const asked = useQuestion<HandWay[]>('plan.handWays', {
     item: item.document,
     kitchen,
-    stepId: step.step.id,
+    stepId: plannedId(step.step.id),
   });
-  if (!value) return <p className="working m-0">{late ? 'It took too long to work out.' : 'Working it out'}</p>;
+  const { value } = asked;
+  if (!value) return <Unanswered asked={asked} working="Working it out" />;
   if (value.length < 2) return <p className="quiet-ink m-0">There is no other way that works here.</p>;
   const planned = value.find((w) => w.planned);
+  const taken = step.step.values['way'] ?? planned?.value;
   const leak = (w: HandWay) =>
     planned?.leakIndex && w.leakIndex !== null && !w.planned
       ? `, leaks ${plain(w.leakIndex / planned.leakIndex, 1)} times as likely`
@@ -58,8 +62,9 @@ export function HandWays({
             {wordOf(w)}: {span(w.minutes)}
             {w.outC === null ? '' : `,${waterOf(w)} comes out at ${degrees(w.outC, 1)}`}
             {leak(w)}
-            {w.planned ? (
-              <span className="quiet-ink">, as planned</span>
+            {w.planned && <span className="quiet-ink">, as planned</span>}
+            {w.value === taken ? (
+              <strong>, as it is done</strong>
             ) : (
               <>
                 {' '}
@@ -68,7 +73,7 @@ export function HandWays({
                   className="press quiet bench-side"
                   onClick={() => {
                     void say('plan', {
-                      ...inAnotherWay(now, step.key, w.step),
+                      ...inAnotherWay(now, step.key, w.step, w.value),
                       words: `${stepWord(step.step).toLowerCase()}: ${wordOf(w)}`,
                     });
                     onChosen();

@@ -26,6 +26,8 @@ interface Props {
   onBegin: (offer: Offered) => void;
   onClose: () => void;
   beMine: (cook: string | null) => void;
+  /** Minutes of cold that put the piece in hand in the middle of its band; null where nothing is known of it. */
+  chillMin: () => Promise<number | null>;
 }
 
 const minutesRule = { min: 1, max: 600, unit: 'min', integer: true };
@@ -115,8 +117,8 @@ function howItStands(run: BenchRun, o: Offered, now: number): string {
 }
 
 /** The step in two lots, and the second of them into the cold with the same press. */
-async function inTwoLots(run: RunNow, key: string, now: number, say: Say): Promise<void> {
-  const split = splitLot(run, key, now);
+async function inTwoLots(run: RunNow, key: string, now: number, say: Say, chillMin: Props['chillMin']): Promise<void> {
+  const split = splitLot(run, key, now, await chillMin());
   if (!split) return;
   const { rest, ...plan } = split;
   const laid = await say('plan', { ...plan, words: 'split in two lots' });
@@ -126,7 +128,7 @@ async function inTwoLots(run: RunNow, key: string, now: number, say: Say): Promi
 /** Why a step is left out. */
 const whys = ['done before', 'not needed', 'no time'] as const;
 
-function Steps({ run, state, now, say, onBegin, onClose }: Props) {
+function Steps({ run, state, now, say, onBegin, onClose, chillMin }: Props) {
   const [skipping, setSkipping] = useState<string | null>(null);
   const list = others(state.now, state.asking, now);
   const held = state.standing === 'inHand' ? state.offer?.now : null;
@@ -149,7 +151,7 @@ function Steps({ run, state, now, say, onBegin, onClose }: Props) {
           type="button"
           className="press quiet bench-side"
           onClick={() => {
-            void inTwoLots(state.now, held.key, now, say);
+            void inTwoLots(state.now, held.key, now, say, chillMin);
             onClose();
           }}
         >

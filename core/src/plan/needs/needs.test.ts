@@ -116,23 +116,49 @@ describe('a filling made from what is there', () => {
     ...(cheese === null ? [] : [{ name: 'Cheddar', grams: cheese }]),
   ];
   it('ends with the thing that runs out first', () => {
-    expect(fromThere(item.title, plan, all, larder(leekG / 2, cheeseG))).toMatchObject({
+    expect(fromThere(item, plan, all, larder(leekG / 2, cheeseG))).toMatchObject({
       share: expect.closeTo(0.5, 9) as number,
       limiting: { name: 'Leek', thereG: leekG / 2 },
       unknown: [],
     });
-    expect(fromThere(item.title, plan, all, larder(leekG, cheeseG / 4))?.limiting.name).toBe('Cheddar');
+    expect(fromThere(item, plan, all, larder(leekG, cheeseG / 4))?.limiting.name).toBe('Cheddar');
   });
   it('names what the larder does not know, and does not count it as none', () =>
-    expect(fromThere(item.title, plan, all, larder(2 * leekG, null))).toMatchObject({
+    expect(fromThere(item, plan, all, larder(2 * leekG, null))).toMatchObject({
       share: expect.closeTo(2, 9) as number,
       unknown: ['Cheddar'],
     }));
   it('leaves to the other pies of the day what they take', () => {
     const other = { ...item, title: 'More leek pies' };
     const both = needs(item, other);
-    expect(fromThere(item.title, plan, both, larder(1.5 * leekG, 9999))?.share).toBeCloseTo(0.5, 9);
+    expect(fromThere(item, plan, both, larder(1.5 * leekG, 9999))?.share).toBeCloseTo(0.5, 9);
+  });
+  it('leaves to its own pastry the butter that is in both', () => {
+    const buttery = { ...item, filling: { ...item.filling, ingredients: [{ name: 'Butter', gramsPer100: 20 }] } };
+    const own = planItem(buttery, plainKitchen);
+    const day = needs(buttery);
+    const fillingG = 0.2 * own.filling.totalG;
+    expect(grams(day, 'Butter')).toBeGreaterThan(fillingG);
+    const butter = [{ name: 'Butter', grams: grams(day, 'Butter') - fillingG / 2 }];
+    expect(fromThere(buttery, own, day, butter)?.share).toBeCloseTo(0.5, 6);
+  });
+  it('ends with what a stock of its own is made of, and asks for no stock', () => {
+    const ahead = { kind: 'stock' as const, hours: 2, of: [{ name: 'Carrot', gramsPer100: 50 }] };
+    const brothy = {
+      ...item,
+      filling: {
+        ...item.filling,
+        ingredients: [...item.filling.ingredients, { name: 'Stock', gramsPer100: 20, ahead }],
+      },
+    };
+    const own = planItem(brothy, plainKitchen);
+    const carrots = [...larder(9999, 9999), { name: 'Carrot', grams: 0.025 * own.filling.totalG }];
+    expect(fromThere(brothy, own, needs(brothy), carrots)).toMatchObject({
+      share: expect.closeTo(0.25, 6) as number,
+      limiting: { name: 'Carrot' },
+      unknown: [],
+    });
   });
   it('is not known where the larder knows none of it', () =>
-    expect(fromThere(item.title, plan, all, [{ name: 'Flour', grams: 900 }])).toBeNull());
+    expect(fromThere(item, plan, all, [{ name: 'Flour', grams: 900 }])).toBeNull());
 });

@@ -46,11 +46,16 @@ describe('another way taken at the bench', () => {
     const now = reduce(plan, 0, []);
     const rubIn = clock.steps.find((s) => s.code === 'rubIn')!;
     const machine = ways('rubIn').find((w) => w.value === 'processorPulse')!;
-    const made = inAnotherWay(now, keyOf(rubIn), machine.step);
+    const made = inAnotherWay(now, keyOf(rubIn), machine.step, machine.value);
     expect(made.serveAt).toBe(clock.serveAt);
     for (const s of made.steps) {
       const before = clock.steps.find((b) => keyOf(b) === keyOf(s))!;
-      if (s.code === 'rubIn') expect(s).toEqual({ ...before, minutes: machine.minutes, values: machine.step.values });
+      if (s.code === 'rubIn')
+        expect(s).toEqual({
+          ...before,
+          minutes: machine.minutes,
+          values: { ...machine.step.values, way: 'processorPulse' },
+        });
       else expect(s).toEqual(before);
     }
   });

@@ -3,6 +3,7 @@ import { carried, type Carried } from '../../oven/carried';
 import { Nested } from '../../quantities/rules';
 import { ItemInput } from '../../contracts/item';
 import { planItem } from '../item';
+import type { Problem } from '../problem';
 import { ProgrammeInput } from './programme';
 
 /** What the model `plan.otherBake` takes: an item as it is, and as it would be. */
@@ -13,8 +14,8 @@ export class OtherBakeInput extends ProgrammeInput {
 /** The bake of an item as it would be otherwise, and how it comes to other minutes. */
 export interface OtherBake extends Pick<OvenPlan, 'spec' | 'bake' | 'minutes'> {
   carried: Carried;
-  /** What does not work out in its oven then, by code. */
-  stops: string[];
+  /** What would stand in the way then. */
+  stops: Problem[];
 }
 
 /** An item baked otherwise, another dish say, by the stations themselves: nothing is worked out in a second way. */
@@ -26,6 +27,6 @@ export function otherBake({ item, other, kitchen, company }: OtherBakeInput): Ot
     bake: oven.bake,
     minutes: oven.minutes,
     carried: carried(mine.spec, oven.spec),
-    stops: problems.filter((p) => p.weight === 'stop').map((p) => p.code),
+    stops: problems.filter((p) => p.weight === 'stop'),
   };
 }

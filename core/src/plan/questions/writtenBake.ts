@@ -19,7 +19,7 @@ export interface WrittenBake {
   factor: number | null;
   /** `fits` where it can be meant; `short` and `long` where it is far from what such a pie takes. */
   judged: 'fits' | 'short' | 'long' | 'unknown';
-  /** Minutes here by that page, never before the middle is safe; null where it cannot be said. */
+  /** Whole minutes here by that page, never before the middle is safe; null where it cannot be said. */
   hereMin: number | null;
   /** Ours for this pie, as the station says, and when its middle is safe. */
   oursMin: number | null;
@@ -65,6 +65,6 @@ export function writtenBake({ item, kitchen, company, page }: WrittenBakeInput):
   const hereMin =
     factor === null || over.toMin === null || bake.safeMin === null
       ? null
-      : Math.max(factor * over.toMin, bake.safeMin);
+      : Math.ceil(Math.max(factor * over.toMin, bake.safeMin));
   return { carried: over, factor, judged, hereMin, oursMin: minutes, safeMin: bake.safeMin };
 }

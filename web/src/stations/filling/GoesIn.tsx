@@ -271,10 +271,7 @@ export function GoesIn() {
         </p>
       )}
       {spiceSlips.map((slip) => (
-        <p key={slip.name} className="problem m-0">
-          {weight(slip.grams, 1)} of {slip.name.toLowerCase()} is {plain(slip.pct, 1)} % of it: a tablespoon for a
-          teaspoon?{' '}
-          <Because>up to {weight(slip.usualG, 1)} is usual in so much; an estimate, and your word stands</Because>{' '}
+        <p key={slip.name} className="m-0">
           <button
             type="button"
             className="press quiet"
@@ -282,8 +279,9 @@ export function GoesIn() {
               put(list.map((i) => (i.name === slip.name ? { ...i, gramsPer100: (100 * slip.usualG) / totalG } : i)))
             }
           >
-            Take {weight(slip.usualG, 1)}
-          </button>
+            {slip.name}: take {weight(slip.usualG, 1)}
+          </button>{' '}
+          <Because>the most that is usual in so much; an estimate, and your word stands</Because>
         </p>
       ))}
       <OfWhatIsThere />

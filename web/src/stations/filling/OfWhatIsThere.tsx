@@ -14,7 +14,7 @@ export function OfWhatIsThere() {
   const { item, plan, change } = useItem();
   const needs = useAppSelector((s) => s.desk.plan?.needs);
   const { data: larder } = useLarderQuery();
-  const there = item && plan && needs && larder ? fromThere(item.document.title, plan, needs, larder) : null;
+  const there = item && plan && needs && larder ? fromThere(item.document, plan, needs, larder) : null;
   if (!item || !plan || !there || there.share >= enough) return null;
   const { filling, brief, product } = item.document;
   const { name, thereG, needG } = there.limiting;
@@ -27,7 +27,7 @@ export function OfWhatIsThere() {
       From what is there it is {weight(there.share * totalG)} of filling:{' '}
       <strong>{name.toLowerCase()} runs out first</strong>, {weight(thereG)} of {weight(needG)}.{' '}
       <Because>
-        the larder, less what the other pies of the day take
+        the larder, less what the pastry and the other pies of the day take
         {there.unknown.length > 0 ? `; it does not know ${inList(there.unknown.map((n) => n.toLowerCase()))}` : ''}
       </Because>{' '}
       {inHand && fewer >= 1 && (

@@ -270,9 +270,9 @@ describe('what goes in', () => {
         { name: 'Nutmeg', gramsPer100: 1.5 },
       ],
     });
-    await screen.findByText(/of nutmeg is .* a tablespoon for a teaspoon\?/);
-    press(/^Take [\d.]+ g$/);
-    await waitFor(() => expect(screen.queryByText(/of nutmeg is/)).toBeNull());
+    await screen.findByText(/^Nutmeg: .* A tablespoon for a teaspoon\?$/);
+    press(/^Nutmeg: take [\d.]+ g$/);
+    await waitFor(() => expect(screen.queryByText(/A tablespoon for a teaspoon/)).toBeNull());
     expect(filling()?.ingredients[1]?.gramsPer100).toBeLessThan(0.2);
   });
   it('what runs out first is named, with the pies that can be had of what is there', async () => {

@@ -10,6 +10,7 @@ import { Because } from '../../design/ui/Because';
 import { NumberField } from '../../design/ui/NumberField';
 import { Press } from '../../design/ui/Press';
 import { heat, plain, span } from '../../wording/numbers';
+import { Unanswered } from '../_shared/Unanswered';
 import { useQuestion } from '../_shared/useQuestion';
 import { Carried } from './Carried';
 
@@ -33,10 +34,12 @@ export function APage({ oven, item, kitchen }: { oven: OvenPlan; item: ItemInput
     trays: load?.trays ?? 1,
     ...said,
   };
-  const { value, asking } = useQuestion<WrittenBake>(
+  const asked = useQuestion<WrittenBake>(
     'plan.writtenBake',
     said ? { item, kitchen, company: oven.company, page } : null,
   );
+  const { value, asking } = asked;
+  const mostMin = rule('minutes').max;
   const set = (part: Partial<WrittenPageInput>) => setSaid({ ...said, ...part });
   if (!said)
     return (
@@ -101,7 +104,7 @@ export function APage({ oven, item, kitchen }: { oven: OvenPlan; item: ItemInput
           onChange={(trays) => set({ trays })}
         />
       </span>
-      {!value && <p className="working m-0">Baking it as it is written</p>}
+      <Unanswered asked={asked} working="Baking it as it is written" />
       {value && (
         <>
           {value.judged !== 'fits' && (
@@ -127,8 +130,8 @@ export function APage({ oven, item, kitchen }: { oven: OvenPlan; item: ItemInput
             </p>
           )}
           <div className="mt-2 flex flex-wrap gap-2">
-            {value.hereMin !== null && (
-              <Press quiet onClick={() => change({ 'oven.ownMin': Math.round(value.hereMin ?? 0) })}>
+            {value.hereMin !== null && value.hereMin <= mostMin && (
+              <Press quiet onClick={() => change({ 'oven.ownMin': value.hereMin })}>
                 Bake it {span(value.hereMin)}
               </Press>
             )}

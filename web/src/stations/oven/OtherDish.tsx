@@ -10,6 +10,8 @@ import { Because } from '../../design/ui/Because';
 import { Press } from '../../design/ui/Press';
 import { materialWords } from '../../wording/oven';
 import { span } from '../../wording/numbers';
+import { problemWords } from '../../wording/problems';
+import { Unanswered } from '../_shared/Unanswered';
 import { useQuestion } from '../_shared/useQuestion';
 import { Carried } from './Carried';
 import { TwoBakes } from './TwoBakes';
@@ -35,10 +37,11 @@ export function OtherDish({ oven, item, kitchen }: { oven: OvenPlan; item: ItemI
       .map((m) => ({ name: `the same of ${materialWords[m]}`, cut: { vesselMaterial: m } })),
   ];
   const choice = choices.find((c) => c.name === chosen) ?? choices[0];
-  const { value, asking, late } = useQuestion<OtherBake>(
+  const asked = useQuestion<OtherBake>(
     'plan.otherBake',
     choice ? { item, kitchen, company: oven.company, other: { ...item, cut: { ...cut, ...choice.cut } } } : null,
   );
+  const { value, asking } = asked;
   if (!choice) return null;
   const mine = cut.vesselName ?? `mine, ${materialWords[material]}`;
   const take = () => change(Object.fromEntries(Object.entries(choice.cut).map(([field, to]) => [`cut.${field}`, to])));
@@ -57,7 +60,7 @@ export function OtherDish({ oven, item, kitchen }: { oven: OvenPlan; item: ItemI
           ))}
         </select>
       </label>
-      {!value && <p className="working m-0">{late ? 'It took too long to bake it in that.' : 'Baking it in that'}</p>}
+      <Unanswered asked={asked} working="Baking it in that" />
       {value && (
         <>
           <TwoBakes
@@ -75,9 +78,11 @@ export function OtherDish({ oven, item, kitchen }: { oven: OvenPlan; item: ItemI
             </Because>
           </p>
           <Carried of={value.carried} from="In this" to="In the other" />
-          {value.stops.length > 0 && (
-            <p className="problem m-0">It cannot be made in that as it stands: the Cut says why once it is taken.</p>
-          )}
+          {value.stops.map((p, n) => (
+            <p key={n} className="problem m-0">
+              {problemWords(p)}
+            </p>
+          ))}
           <div className="mt-2">
             <Press quiet onClick={take}>
               Bake it in {choice.name}

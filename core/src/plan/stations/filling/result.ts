@@ -207,7 +207,8 @@ export function fillingResult(item: ItemInput, kitchen: KitchenInput, cut: CutPl
     cover: coverOf(filling, parts),
     custard: filling.type === 'custard' ? custardOf(parts) : null,
     spiceSlips: spiceSlips(parts.map(known), finishedG ?? totalG),
-    taster: filling.have || filling.layered || isSweet(filling.type) ? null : tasterOf(totalG, raw),
+    taster:
+      filling.have || filling.layered || isSweet(filling.type) ? null : tasterOf(totalG, raw || parts.some(isRawEgg)),
   };
 }
 
@@ -257,6 +258,10 @@ function fruitOf(filling: ItemInput['filling'], parts: readonly FillingPart[]): 
 const isRawMeat = ({ name, preparation }: FillingPart): boolean =>
   ['raw', 'minced', 'marinated'].includes(preparation) &&
   ['meat', 'fish'].includes(ingredientOf(ingredientNamed(name) ?? '')?.group ?? '');
+
+/** Egg that nothing was done to: what it is stirred into is not tasted as it is. */
+const isRawEgg = ({ name, preparation }: FillingPart): boolean =>
+  ['raw', 'asItIs'].includes(preparation) && ingredientOf(ingredientNamed(name) ?? '')?.group === 'egg';
 
 /** Salt of an ingredient as it is bought, by its share. */
 const saltOf = (id: string): number => {
