@@ -43,13 +43,14 @@ export interface Split {
  * shared out and none is lost; what comes after waits for both. The times after it stay as they were planned: how late that makes
  * the day is told, and laid anew, as for any other delay. Null where it cannot be split.
  * @param atMs now, by the clock of the house
- * @param restMin what the Cold Line says a piece needs to be in the middle of its band again; null where it does not
+ * @param restMin what the Cold Line says a piece needs to be in the middle of its band again; null, or less than a minute,
+ * where it has none
  */
 export function splitLot(now: RunNow, key: string, atMs: number, restMin: number | null): Split | null {
   const s = now.steps.get(key);
   if (!s || !canSplit(now, key)) return null;
   const { step } = s;
-  const lies = restMin ?? usualRestMin;
+  const lies = restMin !== null && restMin >= 1 ? restMin : usualRestMin;
   const [from] = numbered(step) ?? [1];
   const first = s.pieces + Math.ceil((step.pieces - s.pieces) / 2);
   const then = step.pieces - first;

@@ -106,6 +106,8 @@ export class BenchService {
         const row = manager.create(RunEvent, { ...rest, device, sequence, lamport, skewMs, cook, runId, number });
         await manager.save(row);
         made.push(row);
+        // what comes after it in the same lot may be of its steps
+        if (event.type === 'plan') for (const key of keysOf(event.data)) steps?.add(key);
         taken.numbers[event.id] = number;
         if (event.type === 'finish')
           await manager.update(Run, { id: runId, finishedAt: IsNull() }, { finishedAt: event.at });
@@ -118,16 +120,16 @@ export class BenchService {
 }
 
 /** Names of a run's steps, with those of the plans it accepted since; none where its copy names no steps. */
-async function stepsOf(run: Run, manager: EntityManager): Promise<ReadonlySet<string> | null> {
-  const plans = await manager.find(RunEvent, { where: { runId: run.id, type: 'plan' }, select: { data: true } });
-  const steps = [run.plan, ...plans.map((p) => p.data)].flatMap((p) =>
-    Array.isArray(p['steps']) ? (p['steps'] as unknown[]) : [],
-  );
-  const named = steps.filter(
-    (s): s is { itemIndex: number; id: string } => typeof s === 'object' && s !== null && 'id' in s,
-  );
-  return named.length ? new Set(named.map(keyOf)) : null;
+async function stepsOf(run: Run, manager: EntityManager): Promise<Set<string> | null> {
+  const plans = await manager.find(RunEvent, { where: { runId: run.id, type: 'plan' } });
+  const named = new Set([run.plan, ...plans.map((p) => p.data)].flatMap(keysOf));
+  return named.size > 0 ? named : null;
 }
+
+const keysOf = (plan: Record<string, unknown>): string[] =>
+  (Array.isArray(plan['steps']) ? (plan['steps'] as unknown[]) : [])
+    .filter((s): s is { itemIndex: number; id: string } => typeof s === 'object' && s !== null && 'id' in s)
+    .map(keyOf);
 
 /** Why an event cannot be kept, or nothing. */
 function refusalOf(event: RunEventInput, steps: ReadonlySet<string> | null, there: number): Refusal | null {

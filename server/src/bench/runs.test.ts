@@ -119,6 +119,23 @@ describe('a run at the bench', () => {
     });
     expect((await view(run.id)).events.map((e) => e.id)).toEqual([good.id]);
   });
+  it('takes events of steps that a plan in the same lot brings, and not of those it does not', async () => {
+    const run = {
+      id: randomUUID(),
+      bakeId,
+      startedAt: '2026-12-12T09:00:00Z',
+      plan: { steps: [{ itemIndex: 0, id: 'fillSeal:1' }] },
+    };
+    await server.ask.post('/api/runs').send(run).expect(200);
+    const steps = ['fillSeal:1', 'lotRest:fillSeal:1', 'fillSeal:1~2'].map((id) => ({ itemIndex: 0, id }));
+    const early = event('begin', 1, { step: '0/lotRest:fillSeal:1' });
+    const plan = event('plan', 2, { steps, serveAt: '2026-12-12T13:00' });
+    const chill = event('begin', 3, { step: '0/lotRest:fillSeal:1' });
+    const none = event('begin', 4, { step: '0/fillSeal:9' });
+    const { body } = await send(run.id, [early, plan, chill, none]);
+    expect(body).toMatchObject({ kept: 2, refused: [{ id: early.id }, { id: none.id }] });
+    expect((await view(run.id)).events.map((e) => e.id)).toEqual([plan.id, chill.id]);
+  });
   it('that nobody began takes no events', async () => {
     await send(randomUUID(), [event('next', 1)]).expect(404);
   });

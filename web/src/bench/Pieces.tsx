@@ -5,6 +5,7 @@ export function Pieces({ step, done }: { step: TimedStep | undefined; done: numb
   if (!step || step.pieces < 2 || step.pieces > 60) return <div className="bench-no-pieces" />;
   return (
     <svg
+      className="bench-pieces"
       width="100%"
       height="34"
       viewBox={`0 0 ${Math.max(560, step.pieces * 30)} 34`}

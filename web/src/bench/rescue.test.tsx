@@ -101,6 +101,8 @@ describe('something wrong at the bench', () => {
     fireEvent.click(await screen.findByRole('button', { name: 'Half of them now, the rest into the cold' }));
     await waitFor(() => expect(pieces()).not.toBe(all));
     await screen.findByText(/Lot 1 of 2; the others stay cold/);
+    // and the cold of the rest is under way, of minutes of its own
+    await screen.findByText(/chill, Hand pies/);
     fireEvent.click(screen.getByRole('button', { name: 'Something else' }));
     fireEvent.click(await screen.findByRole('button', { name: 'Take back: split in two lots' }));
     fireEvent.click(screen.getByRole('button', { name: 'Back to the bench' }));
