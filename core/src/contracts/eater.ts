@@ -1,10 +1,6 @@
 import { IsBoolean, IsString, MaxLength } from 'class-validator';
-import { allergens, diets, type Allergen } from '../ingredients/ingredient';
+import { allergens, eaterDiets, type Allergen, type EaterDiet } from '../ingredients/ingredient';
 import { ListOf, OneOfEach } from '../quantities/rules';
-
-/** Ways of eating that rule out more than one thing. */
-export const eaterDiets = [...diets, 'noMilkWithMeat'] as const;
-export type EaterDiet = (typeof eaterDiets)[number];
 
 /** Somebody at the table, and what they must not meet. */
 export class EaterInput {

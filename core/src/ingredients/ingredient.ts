@@ -49,6 +49,10 @@ export type Origin =
 export const diets = ['vegan', 'vegetarian', 'pescatarian', 'noPork'] as const;
 export type Diet = (typeof diets)[number];
 
+/** Ways of eating of somebody at the table that rule out more than one thing. */
+export const eaterDiets = [...diets, 'noMilkWithMeat'] as const;
+export type EaterDiet = (typeof eaterDiets)[number];
+
 /** How sure a row is: pure by definition, usual values of food tables, or so different by make that the label should be read. */
 export type Sure = 'defined' | 'tables' | 'varies';
 export type Place = 'fridge' | 'freezer' | 'shelf';

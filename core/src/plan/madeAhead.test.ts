@@ -2,7 +2,7 @@ import { formItem } from './forms';
 import { forms } from './formNames';
 import { planBake } from './bake';
 import { planItem } from './item';
-import { shortages } from './needs/needs';
+import { shortages } from './needs/shortages';
 import { ovenLoad } from './questions/ovenLoad';
 import { plainKitchen } from './starters';
 import { standOf } from './stations/oven/standing';

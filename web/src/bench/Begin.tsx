@@ -1,5 +1,5 @@
 import { v4 as newId } from 'uuid';
-import { shortages } from '@crustallum/core/plan/needs/needs';
+import { shortages } from '@crustallum/core/plan/needs/shortages';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useLarderQuery } from '../api/api';

@@ -1,4 +1,4 @@
-import { shortages } from '@crustallum/core/plan/needs/needs';
+import { shortages } from '@crustallum/core/plan/needs/shortages';
 import { Plus } from 'lucide-react';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { Index } from '@crustallum/core/ingredients/search';

@@ -1,6 +1,6 @@
 import type { ItemPlan } from '@crustallum/core/plan/item';
 import { dayStanding } from '@crustallum/core/contracts/dayStanding';
-import { shortages } from '@crustallum/core/plan/needs/needs';
+import { shortages } from '@crustallum/core/plan/needs/shortages';
 import type { ItemInput } from '@crustallum/core/contracts/item';
 import { lazy, useMemo } from 'react';
 import { Link } from 'react-router';

@@ -1,6 +1,5 @@
-import { eaterDiets, type EaterDiet, type EaterInput } from '@crustallum/core/contracts/eater';
-import type { Allergen } from '@crustallum/core/ingredients/ingredient';
-import { allergens } from '@crustallum/core/ingredients/ingredient';
+import type { EaterInput } from '@crustallum/core/contracts/eater';
+import { allergens, eaterDiets, type Allergen, type EaterDiet } from '@crustallum/core/ingredients/ingredient';
 import type { Apart, DishAnswer, WhoEats } from '@crustallum/core/plan/eaters/answers';
 import type { Against, Holds, Meeting } from '@crustallum/core/plan/eaters/meets';
 import type { Mend, MendAnswer, Swap } from '@crustallum/core/plan/eaters/mends';

@@ -1,6 +1,6 @@
-import type { EaterDiet, EaterInput } from '../../contracts/eater';
+import type { EaterInput } from '../../contracts/eater';
 import type { ItemInput } from '../../contracts/item';
-import type { Allergen, Diet, Ingredient, Origin } from '../../ingredients/ingredient';
+import type { Allergen, Diet, EaterDiet, Ingredient, Origin } from '../../ingredients/ingredient';
 import { suits, type Label } from '../../ingredients/label';
 import { comparable } from '../../ingredients/search';
 import { ingredientOf } from '../../ingredients/table';

@@ -1,7 +1,7 @@
 import type { ItemInput } from '../../contracts/item';
 import type { ItemPlan } from '../item';
 import { contentsOf } from './contents';
-import { inLarder, type InLarder, type Need } from './needs';
+import { inLarder, type InLarder, type Need } from './shortages';
 
 /** What of a filling can be made from what is there, and what runs out first. */
 export interface FromThere {

@@ -1,7 +1,8 @@
 import { type ItemInput } from '../../contracts/item';
 import { planItem } from '../item';
 import { fromThere } from './fromThere';
-import { larderNames, needsOf, shortages, type Need } from './needs';
+import { larderNames, needsOf } from './needs';
+import { shortages, type Need } from './shortages';
 import { plainKitchen, starterItem } from '../starters';
 import { pastriesOf, products } from '../../contracts/products';
 
