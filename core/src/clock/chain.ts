@@ -3,12 +3,10 @@ import { fitsOven, withPreheat, type OvenRun } from './ovenRuns';
 import { closingCodes, type Step, type StepCode, type TimedStep } from '../plan/steps/codes';
 import type { Problem } from '../plan/problem';
 import { ovensOf } from '../plan/ovensOf';
-import { remember } from '../plan/memo';
-import { dayOf } from './compile';
 import { stepKey } from '../plan/steps/key';
-import { handsOf, pastryOf, type Scheduled } from './scheduled';
-import { checkPlan } from './planner/checker';
-import { solve } from './planner/solve';
+import { handsOf, pastryOf, type Scheduled, type TableOfDay } from './scheduled';
+import type { DayPlan } from './planner/instance';
+import { searchedDay } from './searched';
 import { usualHobRings, type KitchenInput } from '../contracts/kitchen';
 import { problem } from '../plan/problem';
 
@@ -22,8 +20,17 @@ export interface ClockPlan {
   figures: Record<'start' | 'hands' | 'oven', Figure>;
   problems: Problem[];
   hands: { cook: string; minutes: number }[];
+  /** Rests between the work that the day makes longer than they have to be: the Cold Line follows them. */
+  lengthened: Lengthened[];
   /** Bakes in order; `setC` is the first heat of each. */
   ovenRuns: (OvenRun & { setC: number; preheatFromMin: number })[];
+}
+
+/** A rest that lasts so much longer than it has to, min. */
+export interface Lengthened {
+  itemIndex: number;
+  stepId: string;
+  minutes: number;
 }
 
 const nudgeMin = 5;
@@ -49,9 +56,17 @@ const busyOf = (s: TimedStep & { cook: string }): Busy => ({
 /**
  * A backward chain for each item from the one oven: bakes are placed latest first in the order of the list, each as late as
  * oven and shelves allow; the pastry's steps run back from its bake, its last chill stretching while a cook's hands are taken;
- * its filling is cooked and cooled before it is closed, while those hands are free. What cannot be placed so is said.
+ * its filling is cooked and cooled before it is closed, while those hands are free. What cannot be placed so, and a day in
+ * which the cook holds something, is searched as a whole; where that finds nothing, it is said.
  */
-export function planClock(items: readonly Scheduled[], kitchen: KitchenInput, serveAt: string): ClockPlan {
+export function planClock(items: readonly Scheduled[], kitchen: KitchenInput, table: TableOfDay): ClockPlan {
+  const { serveAt } = table;
+  const search = () => {
+    const plan = searchedDay(items, kitchen, table)?.plan;
+    return plan && { ...laidBy(items, kitchen, plan), problems: [] };
+  };
+  const held = items.some((i) => i.pins?.length) ? search() : null;
+  if (held) return planFrom(items, kitchen, serveAt, held);
   const runs: OvenRun[] = [];
   const timed: TimedStep[] = [];
   const problems: Problem[] = [];
@@ -59,7 +74,7 @@ export function planClock(items: readonly Scheduled[], kitchen: KitchenInput, se
     0,
     ...items.flatMap((i) => i.steps.filter((s) => s.code === 'keepPies').map((s) => s.minutes)),
   );
-  const busy: Busy[] = awayFrom(kitchen, serveAt, daysBefore + Math.ceil(ahead / dayMin));
+  const busy: Busy[] = awayFrom(kitchen, table, daysBefore + Math.ceil(ahead / dayMin));
   items.forEach((item, itemIndex) => {
     const { run, fits, brusher } = placeBake(item, itemIndex, runs, kitchen, busy);
     if (!fits) problems.push(problem('clock', 'heats_overlap', 'warn', ['oven.setC'], { item: item.title }));
@@ -83,9 +98,11 @@ export function planClock(items: readonly Scheduled[], kitchen: KitchenInput, se
   });
   for (const [index, { doughOf }] of items.entries()) if (doughOf !== undefined) mixSooner(timed, doughOf, index, busy);
   // where a chain for each pie leaves somebody wanted twice, or heats that clash, the whole day is searched
-  const searched = problems.length ? searchDay(items, kitchen, serveAt) : null;
-  if (searched) return planFrom(items, kitchen, serveAt, searched.timed, searched.runs, []);
-  return planFrom(items, kitchen, serveAt, timed, runs, problems);
+  const pinned = items.filter((i) => i.pins?.length);
+  const searched = problems.length && !pinned.length ? search() : null;
+  for (const { title } of pinned)
+    problems.push(problem('clock', 'pins_do_not_go', 'warn', ['clock.pins'], { item: title }));
+  return planFrom(items, kitchen, serveAt, searched ?? { timed, runs, problems, lengthened: [] });
 }
 
 /** A day's plan from its placed steps: with the heating between bakes, hands added up, and what is shown of it. */
@@ -93,9 +110,15 @@ function planFrom(
   items: readonly Scheduled[],
   kitchen: KitchenInput,
   serveAt: string,
-  timed: TimedStep[],
-  runs: readonly OvenRun[],
-  problems: Problem[],
+  {
+    timed,
+    runs,
+    problems,
+    lengthened,
+  }: Pick<ClockPlan, 'problems' | 'lengthened'> & {
+    timed: TimedStep[];
+    runs: readonly OvenRun[];
+  },
 ): ClockPlan {
   const ovenRuns = withPreheat(runs);
   timed.push(...ovenRuns.flatMap(heating));
@@ -112,33 +135,29 @@ function planFrom(
     figures: clockFigures(items, timed, startMin, ovenRuns, hands),
     problems,
     hands,
+    lengthened,
     ovenRuns: ovenRuns.map((r) => ({ ...r, setC: r.heats[0]?.setC ?? 0 })),
   };
 }
 
-/** Work of the search in a plan that follows every change, units. */
-export const searchUnits = 20_000;
-
-/** The day searched as a whole, where the planner takes it and finds a plan that its checker lets pass. */
-function searchDay(
+/** A day's steps and bakes as the planner placed them, and the rests it made longer. */
+function laidBy(
   items: readonly Scheduled[],
   kitchen: KitchenInput,
-  serveAt: string,
-): { timed: TimedStep[]; runs: OvenRun[] } | null {
-  const day = dayOf(items, kitchen, serveAt);
-  if (!day) return null;
-  const plan = remember(['day', day], () => {
-    const solved = solve(day, { units: searchUnits });
-    return { found: solved.status === 'planned' && checkPlan(day, solved.plan).length === 0 ? solved.plan : null };
-  }).found;
-  if (!plan) return null;
+  plan: DayPlan,
+): { timed: TimedStep[]; runs: OvenRun[]; lengthened: Lengthened[] } {
   const runs: OvenRun[] = [];
+  const lengthened: Lengthened[] = [];
   const timed = items.flatMap((item, itemIndex) => {
+    const { wait } = pastryOf(item);
     const placed = item.steps.flatMap((s): TimedStep[] => {
       const at = plan.steps[stepKey(itemIndex, s)];
       if (!at) return [];
       // a bake takes the minutes it takes; what waits, waits until what follows
       const minutes = s.kind === 'oven' ? s.minutes : at.end - at.start;
+      const longerMin = Math.floor(minutes - s.minutes);
+      if (s.kind === 'cold' && s.strand === 'pastry' && s !== wait && longerMin >= 1)
+        lengthened.push({ itemIndex, stepId: s.id, minutes: longerMin });
       const startMin = at.start - plan.serve;
       if (s.kind === 'oven') runs.push(runOf(item, itemIndex, s, startMin));
       return [{ ...s, minutes, itemIndex, cook: at.cook, startMin }];
@@ -156,18 +175,22 @@ function searchDay(
     const all: TimedStep[] = [...placed, { ...stand, itemIndex, cook: null, startMin: out, minutes: -out }];
     return [...all, ...meanwhile(item, itemIndex, handsOf(item, kitchen).oven, all)];
   });
-  return { timed, runs };
+  return { timed, runs, lengthened };
 }
 
 const dayMin = 24 * 60;
 /** Nothing of a day is done longer before the table than this, days, but what is made ahead. */
 const daysBefore = 4;
 
-/** When the cooks who are there for part of the day only are not, minutes from the table. */
-function awayFrom({ cooks, hours = [] }: KitchenInput, serveAt: string, days: number): Busy[] {
+/** When the cooks who are there for part of the day only are not, or are away, minutes from the table. */
+function awayFrom({ cooks, hours = [] }: KitchenInput, { serveAt, away = [] }: TableOfDay, days: number): Busy[] {
   const table = new Date(serveAt);
+  const from = (moment: string) => (new Date(moment).getTime() - table.getTime()) / 60_000;
   const midnight = -(table.getHours() * 60 + table.getMinutes());
-  return hours
+  const gone = away
+    .filter((a) => cooks.includes(a.cook))
+    .map((a): Busy => ({ cook: a.cook, from: from(a.from), to: from(a.to), pot: false, brush: false }));
+  const daily = hours
     .filter((h) => cooks.includes(h.cook) && h.fromMin !== h.toMin)
     .flatMap(({ cook, fromMin, toMin }) => {
       const leaves = toMin > fromMin ? toMin : toMin + dayMin;
@@ -176,6 +199,7 @@ function awayFrom({ cooks, hours = [] }: KitchenInput, serveAt: string, days: nu
         return { cook, from: day - dayMin + leaves, to: day + fromMin, pot: false, brush: false };
       });
     });
+  return [...gone, ...daily];
 }
 
 /** A pie that is out longer than this before the table, beyond its stand, is said, min. */

@@ -14,7 +14,7 @@ const meal = { title: 'Supper', serveAt: '2026-12-12T18:30', mouthCount: 6, eate
 const bake = (names: readonly Form[], here: KitchenInput = kitchen) => {
   const items = names.map((f, i) => formItem(f, 6, here.cooks[i % here.cooks.length] ?? ''));
   const plan = planBake({ meal, items, kitchen: here });
-  return { items, plan, day: dayOf(scheduled(items, plan.items, plan.doughs, here), here, meal.serveAt) };
+  return { items, plan, day: dayOf(scheduled(items, plan.items, plan.doughs, here), here, meal) };
 };
 
 describe('a day as the planner takes it', () => {

@@ -3,7 +3,7 @@ import { closingCodes, type Step } from '../plan/steps/codes';
 import { ovensOf } from '../plan/ovensOf';
 import { stepKey } from '../plan/steps/key';
 import { climbsCMin, fallsCMin } from './ovenRuns';
-import { handsOf, pastryOf, type Scheduled } from './scheduled';
+import { handsOf, pastryOf, type Scheduled, type TableOfDay } from './scheduled';
 import type { Instance, Lag, PlannerStep, Point } from './planner/instance';
 
 /** The table on the planner's own minutes: midnight of the day before is 0. */
@@ -11,6 +11,10 @@ export const tableMin = (serveAt: string): number => {
   const table = new Date(serveAt);
   return 24 * 60 + table.getHours() * 60 + table.getMinutes();
 };
+
+/** A local date and time on the planner's minutes, a fraction of a minute left as it is. */
+export const plannerMin = (moment: string, serveAt: string): number =>
+  tableMin(serveAt) + (new Date(moment).getTime() - new Date(serveAt).getTime()) / 60_000;
 
 const dayMin = 24 * 60;
 /** A day the planner lays is no longer than this before the table, and goes on so long after it, min. */
@@ -28,22 +32,42 @@ const heatToleranceC = 5;
 /** Work that can be put down beside a simmering pot. */
 export const smallCodes: ReadonlySet<string> = new Set(['weigh', 'glaze', 'prepareFilling', 'weightsOut']);
 
-/** A wait is as long as it has to be, up to as long as it may be; work is as long as it takes. Whole minutes. */
-const lengthOf = (s: Step, elastic: boolean): { min: number; max: number } => {
-  const min = Math.max(1, Math.ceil(s.minutes - 1e-9));
-  return { min, max: elastic ? min + Math.floor(s.elasticMin) : min };
-};
+/**
+ * Whole minutes of steps that follow one another: a wait is as long as it has to be, up to as long as it may be; work is as
+ * long as it takes. Each is rounded up; where the cook holds something, the row as a whole is rounded down instead (less than
+ * a minute of all of it), so that what stands at a minute can be held at that minute.
+ */
+function lengthsOf(row: readonly Step[], gives: (s: Step) => boolean, asHeld: boolean): { min: number; max: number }[] {
+  let [minutes, laid] = [0, 0];
+  return row.map((s) => {
+    minutes += s.minutes;
+    const min = Math.max(1, asHeld ? Math.floor(minutes + 1e-9) - laid : Math.ceil(s.minutes - 1e-9));
+    laid += min;
+    return { min, max: gives(s) ? min + Math.floor(s.elasticMin) : min };
+  });
+}
+
+/** How a day is laid out for the planner, where it is not as it comes. */
+export interface DayWays {
+  /** Nothing begins before this, planner's minutes. */
+  nowMin?: number;
+  /** Rests in the cold between the work may last longer too, as far as each may; the Cold Line is followed again then. */
+  restsGive?: boolean;
+  /** The cook holds something of it. */
+  asHeld?: boolean;
+}
 
 /**
  * A day's items as the planner takes them: every step of pastry and filling with the hands, shelf and rings it takes, the
- * order and the waits between them, the cooks' hours. Null for a day too long for it, or with more trays than shelves.
+ * order and the waits between them, the cooks' hours, what the cook holds. Null for a day too long for it, or with more trays
+ * than shelves.
  */
 // oxlint-disable-next-line max-lines-per-function -- one statement of the kitchen after the other
 export function dayOf(
   items: readonly Scheduled[],
   kitchen: KitchenInput,
-  serveAt: string,
-  nowMin?: number,
+  { serveAt, away = [] }: TableOfDay,
+  { nowMin, restsGive = false, asHeld = false }: DayWays = {},
 ): Instance | null {
   const at = tableMin(serveAt);
   const steps: PlannerStep[] = [];
@@ -59,6 +83,7 @@ export function dayOf(
   const ovens = ovensOf(kitchen);
   const modes = new Set(items.map((i) => i.mode));
   let longest = 0;
+  let firstHeld = Infinity;
   for (const [itemIndex, item] of items.entries()) {
     const shelves = ovens[item.oven]?.shelves ?? 0;
     if (item.trays > shelves) return null;
@@ -69,8 +94,12 @@ export function dayOf(
     if (!bake || !stand) return null;
     const row = [...pastry.filter((s) => s.minutes > 0 || s === wait), bake];
     const key = (s: Step) => stepKey(itemIndex, s);
+    const held = heldOf(item, kitchen, serveAt);
+    firstHeld = Math.min(firstHeld, ...item.steps.map((s) => held(s).window?.earliest ?? Infinity));
     const several = items.length > 1 && item.heats.length > 1;
-    for (const s of row) {
+    const gives = (s: Step) => s.kind !== 'oven' && (s === wait || (restsGive && s.kind === 'cold'));
+    const lengths = lengthsOf(row, gives, asHeld);
+    for (const [n, s] of row.entries()) {
       const oven = s.kind === 'oven';
       const temp = s === bake ? (item.heats[0]?.setC ?? 190) : Number(s.values['setC']);
       const hands = s.kind === 'bench' || s.kind === 'tend';
@@ -79,7 +108,7 @@ export function dayOf(
         item: String(itemIndex),
         kind: hands ? 'active' : 'passive',
         ...(hands && smallCodes.has(s.code) ? { small: true } : {}),
-        ...lengthOf(s, s === wait && !oven),
+        ...lengths[n],
         needs: oven && modes.size > 1 ? { alone: 1 } : {},
         ...(oven
           ? {
@@ -94,6 +123,7 @@ export function dayOf(
             }
           : {}),
         ...(hands ? { cooks: s.code === 'glaze' ? [...brush] : [s.kind === 'tend' ? baker : cook] } : {}),
+        ...held(s),
       });
     }
     row.forEach((s, i) => {
@@ -103,17 +133,21 @@ export function dayOf(
     longest += row.reduce((sum, s) => sum + s.minutes, 0);
     const filling = item.steps.filter((s) => s.strand === 'filling');
     const closing = row.find((s) => closingCodes.includes(s.code)) ?? bake;
-    for (const s of filling)
+    const cooled = lengthsOf(filling, (s) => s.kind === 'cold', asHeld);
+    for (const [n, s] of filling.entries()) {
+      const pot = held(s).cooks?.[0] ?? helper;
       steps.push({
         id: key(s),
         item: String(itemIndex),
         kind: s.kind === 'hob' ? 'watch' : s.kind === 'bench' ? 'active' : 'passive',
         ...(smallCodes.has(s.code) ? { small: true } : {}),
-        ...lengthOf(s, s.kind === 'cold'),
+        ...cooled[n],
         // one pot at a time for a cook: what is fried or browned is not left
-        needs: s.kind === 'hob' ? { hob: 1, [`pot ${helper}`]: 1 } : {},
+        needs: s.kind === 'hob' ? { hob: 1, [`pot ${pot}`]: 1 } : {},
         ...(s.kind === 'hob' || s.kind === 'bench' ? { cooks: [helper] } : {}),
+        ...held(s),
       });
+    }
     filling.forEach((s, i) => {
       const next = filling[i + 1];
       if (next)
@@ -144,7 +178,10 @@ export function dayOf(
     if (rest && first) lag([stepKey(doughOf, rest), 'end'], [stepKey(follower, first), 'start'], 0, null, 'rest');
   }
   if (longest + 240 > longestMin) return null;
-  const from = Math.max(at - longestMin, Math.min(nowMin ?? Infinity, Math.floor(at - longest - dayMin / 2)));
+  const from = Math.max(
+    at - longestMin,
+    Math.min(nowMin ?? Infinity, Math.floor(Math.min(at, firstHeld) - longest - dayMin / 2)),
+  );
   const horizon: [number, number] = [Math.max(from, nowMin ?? from), at + afterMin];
   const heats = steps.flatMap((s) => (s.oven ? [s.oven.temp] : []));
   const [tMin, tMax] = [Math.min(...heats) - heatToleranceC, Math.max(...heats) + heatToleranceC];
@@ -159,7 +196,10 @@ export function dayOf(
     horizon,
     serve: { at, maxLate: 0 },
     goals: { lastWindow: 60, lastBucket: 5, staleBucket: 5, spanBucket: 15, sessionGap: 15 },
-    cooks: kitchen.cooks.map((id) => ({ id, windows: windowsOf(id, kitchen, horizon) })),
+    cooks: kitchen.cooks.map((id) => ({
+      id,
+      windows: without(windowsOf(id, kitchen, horizon), awayOf(id, away, serveAt)),
+    })),
     ovens: ovens.map((o) => ({
       id: `oven ${o.index}`,
       slots: o.shelves,
@@ -177,7 +217,8 @@ export function dayOf(
       ...kitchen.cooks.map((c) => ({ id: `pot ${c}`, cap: 1 })),
     ],
     items: items.map((i, k) => {
-      const stand = Math.max(0, Math.ceil(i.steps.find((s) => s.code === 'stand')?.minutes ?? 0));
+      const stands = i.steps.find((s) => s.code === 'stand')?.minutes ?? 0;
+      const stand = Math.max(0, asHeld ? Math.floor(stands) : Math.ceil(stands));
       const bake = i.steps.find((s) => s.code === 'bake') as Step;
       return {
         id: String(k),
@@ -213,4 +254,43 @@ function windowsOf(
     else merged.push([...w]);
     return merged;
   }, []);
+}
+
+/** Stretches a cook is away for on this day, on the planner's minutes. */
+const awayOf = (cook: string, away: NonNullable<TableOfDay['away']>, serveAt: string): (readonly [number, number])[] =>
+  away.filter((a) => a.cook === cook).map((a) => [plannerMin(a.from, serveAt), plannerMin(a.to, serveAt)] as const);
+
+/** Windows with some stretches taken out of them. */
+const without = (
+  windows: readonly [number, number][],
+  gone: readonly (readonly [number, number])[],
+): [number, number][] =>
+  gone.reduce<[number, number][]>(
+    (left, [a, b]) =>
+      left
+        .flatMap(([from, to]): [number, number][] => [
+          [from, Math.min(to, Math.floor(a))],
+          [Math.max(from, Math.ceil(b)), to],
+        ])
+        .filter(([from, to]) => to > from),
+    [...windows],
+  );
+
+/** What the cook holds of an item's steps: when each begins, and in whose hands it is. */
+function heldOf(
+  { pins = [] }: Scheduled,
+  { cooks }: KitchenInput,
+  serveAt: string,
+): (s: Step) => Pick<PlannerStep, 'window' | 'cooks'> {
+  const byStep = new Map(pins.map((p) => [p.stepId, p]));
+  return (s) => {
+    const pin = byStep.get(s.id);
+    if (!pin) return {};
+    const hands = s.kind === 'bench' || s.kind === 'tend' || s.kind === 'hob';
+    const begins = pin.at === undefined ? undefined : Math.round(plannerMin(pin.at, serveAt));
+    return {
+      ...(begins === undefined ? {} : { window: { earliest: begins, latestStart: begins } }),
+      ...(hands && pin.cook !== undefined && cooks.includes(pin.cook) ? { cooks: [pin.cook] } : {}),
+    };
+  };
 }

@@ -1,3 +1,4 @@
+import type { AwayInput, PinInput } from '../contracts/clock';
 import type { Duty, KitchenInput } from '../contracts/kitchen';
 import type { OvenStep } from '../oven/bakeInput';
 import type { Step } from '../plan/steps/codes';
@@ -16,6 +17,15 @@ export interface Scheduled {
   blindPreheatMin: number;
   /** The item whose dough it is made of. */
   doughOf?: number;
+  /** Steps the cook holds at a moment or in somebody's hands. */
+  pins?: readonly PinInput[];
+}
+
+/** What the Clock needs of a meal: when it is at the table, and who is away for a while before it. */
+export interface TableOfDay {
+  /** Local date and time. */
+  serveAt: string;
+  away?: readonly AwayInput[];
 }
 
 /** Cooks who do this; everybody, where nobody is said to. */

@@ -1,5 +1,6 @@
-import { planClock, type ClockPlan } from '../clock/chain';
+import { planClock, type ClockPlan, type Lengthened } from '../clock/chain';
 import type { Scheduled } from '../clock/scheduled';
+import { longestRestMore } from '../contracts/clock';
 import type { ItemInput } from '../contracts/item';
 import type { KitchenInput } from '../contracts/kitchen';
 import { planItem, type ItemPlan } from './item';
@@ -25,7 +26,9 @@ export interface BakePlanResult {
 
 /** A bake's inputs go in, its plan comes out: the one place where stations and items meet. Pure; it knows no clock of the day. */
 export function planBake({ meal, items: asked, kitchen, labels }: BakeInput): BakePlanResult {
-  const { items, doughs } = asMade(asked, kitchen);
+  const made = asMade(asked, kitchen);
+  const { doughs } = made;
+  let { items } = made;
   const planned = (company: (InCompany | null)[]) =>
     items.map((item, i) =>
       toldToDivide(
@@ -35,12 +38,22 @@ export function planBake({ meal, items: asked, kitchen, labels }: BakeInput): Ba
       ),
     );
   const clockOf = (plans: readonly ItemPlan[]) =>
-    planClock(scheduled(items, plans, doughs, kitchen), kitchen, meal.serveAt);
+    planClock(scheduled(items, plans, doughs, kitchen), kitchen, meal);
   let plans = planned([]);
   let clock = clockOf(plans);
   // what bakes together bakes longer: worked out again with what is in beside it, as the Clock placed it
   const company = ovenCompany(clock.ovenRuns, plans);
   if (company.some((c) => c)) {
+    plans = planned(company);
+    clock = clockOf(plans);
+  }
+  // a rest that the day makes longer leaves the fat colder: what follows it is worked out again, until both agree
+  for (let round = 0; clock.lengthened.length > 0; round++) {
+    if (round === mostRounds) {
+      clock = { ...clock, problems: [...clock.problems, problem('clock', 'rests_do_not_close', 'warn', ['clock.pins'])] };
+      break;
+    }
+    items = withRests(items, clock.lengthened);
     plans = planned(company);
     clock = clockOf(plans);
   }
@@ -53,6 +66,20 @@ export function planBake({ meal, items: asked, kitchen, labels }: BakeInput): Ba
     doughs,
   };
 }
+
+/** So often a day and its Cold Lines are brought together before it is said that they do not agree. */
+const mostRounds = 3;
+
+/** Items with the rests that a day makes longer as long as it makes them: of this plan only, nothing of it is kept. */
+const withRests = (items: readonly ItemInput[], lengthened: readonly Lengthened[]): ItemInput[] =>
+  items.map((item, i) => {
+    const longer = new Map((item.clock.longer ?? []).map((l) => [l.stepId, l.minutes]));
+    for (const l of lengthened)
+      if (l.itemIndex === i) longer.set(l.stepId, Math.min(longestRestMore, (longer.get(l.stepId) ?? 0) + l.minutes));
+    return longer.size === 0
+      ? item
+      : { ...item, clock: { ...item.clock, longer: [...longer].map(([stepId, minutes]) => ({ stepId, minutes })) } };
+  });
 
 /** What the Clock takes of each item. */
 export const scheduled = (
@@ -68,6 +95,7 @@ export const scheduled = (
       title,
       ...(batch ? { doughOf: batch.members[0].index } : {}),
       cook: clock.cook,
+      ...(clock.pins?.length ? { pins: clock.pins } : {}),
       heats: heatsOf(oven),
       mode: oven.mode,
       steps,

@@ -10,6 +10,7 @@ import { recalibrate, RecalibrateInput } from './questions/recalibrate';
 import { remedies, RemediesInput } from './questions/remedies';
 import { doughShapes, FridgeShapesInput } from './questions/shapes';
 import { dayChoices, DayChoicesInput } from './questions/dayChoices';
+import { dayPlay, PlayInput } from './questions/play';
 import { coolings, CoolingsInput } from './questions/coolings';
 import { bestProgramme, ProgrammeInput } from './questions/programme';
 import { ovenLoad, OvenLoadInput } from './questions/ovenLoad';
@@ -122,6 +123,15 @@ export const planModels = [
     certainty: 'estimate',
     input: LookInput,
     run: look,
+  }),
+  model({
+    name: 'plan.play',
+    summary: 'How much sooner and later every step of a day could begin, what keeps it, and how far one could be taken',
+    units: 'min',
+    source: 'Longest paths of the day’s bounds and of the orders its plan decided',
+    certainty: 'exact',
+    input: PlayInput,
+    run: dayPlay,
   }),
   model({
     name: 'plan.dayChoices',

@@ -87,6 +87,8 @@ export const problemCodes = [
   'past_soft',
   'stands_long',
   'hands_taken',
+  'pins_do_not_go',
+  'rests_do_not_close',
   'heats_overlap',
   'starts_past',
 ] as const;

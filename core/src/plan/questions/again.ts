@@ -18,7 +18,7 @@ export function again(item: ItemInput, people: { was: number; now: number }): It
     dough: { ...item.dough, have: undefined, batch: undefined },
     filling: { ...item.filling, have: undefined },
     cut: { ...item.cut, placed: undefined, sheetLengthMm: undefined, sheetWidthMm: undefined },
-    clock: { ...item.clock, longer: undefined },
+    clock: { ...item.clock, longer: undefined, pins: undefined },
   };
   const ratio = people.now / people.was;
   if (ratio === 1) return fresh;

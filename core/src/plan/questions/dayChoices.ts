@@ -1,12 +1,12 @@
 import { Matches } from 'class-validator';
-import { searchUnits } from '../../clock/chain';
-import { dayOf, tableMin } from '../../clock/compile';
-import { checkPlan } from '../../clock/planner/checker';
+import { localMoment } from '../../contracts/clock';
+import { plannerMin } from '../../clock/compile';
+import { searchedDay } from '../../clock/searched';
 import { choicesFor, type Choice } from '../../clock/planner/choices';
 import { explain, type ClashKind } from '../../clock/planner/explain';
 import type { Instance, Point } from '../../clock/planner/instance';
-import { solve } from '../../clock/planner/solve';
 import { Optional } from '../../quantities/rules';
+import type { Scheduled } from '../../clock/scheduled';
 import { planBake, scheduled } from '../bake';
 import { BakeInput } from '../inputs';
 import { asMade } from '../sharedDough';
@@ -15,7 +15,7 @@ import type { StepCode } from '../steps/codes';
 /** What the model `plan.dayChoices` takes: a whole bake, and what time it is where the day begins today. */
 export class DayChoicesInput extends BakeInput {
   /** Local date and time it is now. */
-  @Optional() @Matches(/^\d{4}-\d\d-\d\dT\d\d:\d\d$/) now?: string;
+  @Optional() @Matches(localMoment) now?: string;
 }
 
 /** A step of an item, as it is called. */
@@ -28,6 +28,7 @@ export interface StepOfItem {
 export type ClashMember =
   | { what: 'order'; from: StepOfItem | null; to: StepOfItem | null }
   | { what: 'stands'; itemIndex: number }
+  | { what: 'held'; step: StepOfItem }
   | { what: 'pot'; cook: string }
   | { what: 'hob' | 'fan' | 'shelves' | 'hands' | 'heats' | 'hours' | 'begin' | 'table' };
 
@@ -46,9 +47,16 @@ export interface DayChoices {
   status: 'fits' | 'cannot' | 'unknown' | 'tooLong';
   clash: { kind: ClashKind; items: number[]; members: ClashMember[] } | null;
   choices: DayChoice[];
+  /** Steps the cook holds without which the day can be: each by itself, or all of them where only that helps. */
+  loosen: HeldStep[][];
 }
 
-const minutesApart = (from: string, to: string): number => (new Date(to).getTime() - new Date(from).getTime()) / 60_000;
+/** A step the cook holds. */
+export interface HeldStep {
+  itemIndex: number;
+  stepId: string;
+  code: StepCode | null;
+}
 
 /**
  * Whether a day can be as it is, hands, oven and hours together; if not, the smallest set of what clashes and ways out, each
@@ -57,14 +65,13 @@ const minutesApart = (from: string, to: string): number => (new Date(to).getTime
 export function dayChoices({ now, ...input }: DayChoicesInput): DayChoices {
   const { items: plans, doughs } = planBake(input);
   const { items } = asMade(input.items, input.kitchen);
-  const { serveAt } = input.meal;
-  const at = tableMin(serveAt);
-  const nowMin = now === undefined ? undefined : Math.ceil(at - minutesApart(now, serveAt));
-  const day = dayOf(scheduled(items, plans, doughs, input.kitchen), input.kitchen, serveAt, nowMin);
-  if (!day || day.horizon[1] <= day.horizon[0]) return { status: 'tooLong', clash: null, choices: [] };
-  const solved = solve(day, { units: searchUnits });
-  if (solved.status === 'planned' && checkPlan(day, solved.plan).length === 0)
-    return { status: 'fits', clash: null, choices: [] };
+  const nowMin = now === undefined ? undefined : Math.ceil(plannerMin(now, input.meal.serveAt));
+  const ways = nowMin === undefined ? {} : { nowMin };
+  const scheduledItems = scheduled(items, plans, doughs, input.kitchen);
+  const searched = searchedDay(scheduledItems, input.kitchen, input.meal, ways);
+  if (!searched) return { status: 'tooLong', clash: null, choices: [], loosen: [] };
+  if (searched.plan) return { status: 'fits', clash: null, choices: [], loosen: [] };
+  const { day } = searched;
   const clash = explain(day);
   return {
     status: clash ? 'cannot' : 'unknown',
@@ -73,6 +80,7 @@ export function dayChoices({ now, ...input }: DayChoicesInput): DayChoices {
       items: clash.items.map(Number),
       members: clash.members.flatMap((m) => memberOf(day, plans, m)),
     },
+    loosen: loosenings(scheduledItems, input, ways),
     choices: choicesFor(day).flatMap((c): DayChoice[] =>
       c.kind === 'alternative' || c.kind === 'stretch-limit'
         ? []
@@ -88,6 +96,26 @@ export function dayChoices({ now, ...input }: DayChoicesInput): DayChoices {
     ),
   };
 }
+
+/** Which of what the cook holds would have to be let go for the day to be: each alone, else all together. */
+function loosenings(
+  items: readonly Scheduled[],
+  { kitchen, meal }: BakeInput,
+  ways: { nowMin?: number },
+): HeldStep[][] {
+  const held = items.flatMap(({ pins = [], steps }, itemIndex) =>
+    pins.map(({ stepId }): HeldStep => ({ itemIndex, stepId, code: steps.find((s) => s.id === stepId)?.code ?? null })),
+  );
+  const without = (gone: readonly HeldStep[]) =>
+    items.map((item, i) => ({
+      ...item,
+      pins: item.pins?.filter((p) => !gone.some((h) => h.itemIndex === i && h.stepId === p.stepId)),
+    }));
+  const helps = (gone: HeldStep[]) => (searchedDay(without(gone), kitchen, meal, ways)?.plan ? [gone] : []);
+  const single = held.slice(0, mostLoosened).flatMap((h) => helps([h]));
+  return single.length || held.length < 2 ? single : helps(held);
+}
+const mostLoosened = 6;
 
 function memberOf(
   day: Instance,
@@ -109,6 +137,10 @@ function memberOf(
     }
     case 'rest':
       return [{ what: 'stands', itemIndex: Number(id) }];
+    case 'win': {
+      const step = stepAt([name.slice('win:'.length), 'start']);
+      return step ? [{ what: 'held', step }] : [];
+    }
     case 'cap':
       return id.startsWith('pot ') ? [{ what: 'pot', cook: id.slice(4) }] : [{ what: id === 'hob' ? 'hob' : 'fan' }];
     case 'shelves':

@@ -1,0 +1,46 @@
+import type { KitchenInput } from '../contracts/kitchen';
+import { remember } from '../plan/memo';
+import { dayOf, type DayWays } from './compile';
+import { rightAligned } from './planner/aligned';
+import { checkPlan } from './planner/checker';
+import type { DayPlan, Instance } from './planner/instance';
+import { solve } from './planner/solve';
+import type { Scheduled, TableOfDay } from './scheduled';
+
+/** Work of the search in a plan that follows every change, units. */
+const searchUnits = 20_000;
+
+export interface SearchedDay {
+  day: Instance;
+  /** The plan that was found, which the checker lets pass; null where there is none. */
+  plan: DayPlan | null;
+}
+
+/**
+ * A day searched as a whole: first with every rest as long as it has to be, then, where that cannot be, with rests that give.
+ * Null for a day that the planner does not take.
+ */
+export function searchedDay(
+  items: readonly Scheduled[],
+  kitchen: KitchenInput,
+  table: TableOfDay,
+  now: Pick<DayWays, 'nowMin'> = {},
+): SearchedDay | null {
+  const ways: DayWays = { ...now, asHeld: items.some((i) => i.pins?.length) };
+  const tight = dayOf(items, kitchen, table, ways);
+  if (!tight || tight.horizon[1] <= tight.horizon[0]) return null;
+  const first = found(tight);
+  if (first) return { day: tight, plan: first };
+  const day = dayOf(items, kitchen, table, { ...ways, restsGive: true }) ?? tight;
+  const plan = found(day);
+  if (!plan) return { day, plan };
+  // a rest that gives is no longer than it has to be
+  const aligned = rightAligned(day, plan);
+  return { day, plan: checkPlan(day, aligned).length === 0 ? aligned : plan };
+}
+
+const found = (day: Instance): DayPlan | null =>
+  remember(['day', day], () => {
+    const solved = solve(day, { units: searchUnits });
+    return { plan: solved.status === 'planned' && checkPlan(day, solved.plan).length === 0 ? solved.plan : null };
+  }).plan;
