@@ -60,7 +60,7 @@ describe('a day as the planner takes it', () => {
     const few = { ...kitchen, ovenShelves: 1 };
     const plan = planBake({ meal: { ...meal, mouthCount: 30 }, items, kitchen: few });
     if ((plan.items[0]?.oven.trays ?? 0) > 1)
-      expect(dayOf(scheduled(items, plan.items, plan.doughs, few), few, meal.serveAt)).toBeNull();
+      expect(dayOf(scheduled(items, plan.items, plan.doughs, few), few, meal)).toBeNull();
   });
 });
 

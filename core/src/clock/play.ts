@@ -152,7 +152,7 @@ export function playsOf(day: Instance, steps: readonly TimedStep[]): StepPlay[] 
   for (const { a, b, gap, why } of ordersOf(net, laid)) {
     const arc = { u: end[a], v: start[b], w: endOff[a] + gap };
     // the same order binds the one before and the one after: each is told of the other
-    bind(whole, { ...arc, why: { ...why, step: `${a}|${b}` } as Binds });
+    bind(whole, { ...arc, why: { ...why, step: `${a}|${b}` } });
   }
   day.steps.forEach((s, i) => {
     if (attentionOf(s) === 0 || laid.cook[i] < 0) return;

@@ -131,6 +131,10 @@ const sentences: Record<ProblemCode, (v: Values) => string> = {
   stands_long: (v) =>
     `${String(v['item'])} is out ${span(Number(v['minutes']))} before the table, for the one oven is taken.`,
   hands_taken: (v) => `${String(v['cook'])} has no hands free for ${String(v['item'])} when they are needed.`,
+  pins_do_not_go: (v) =>
+    `The day cannot be laid around what you hold of ${String(v['item'])}: it is shown as it would be without.`,
+  rests_do_not_close: () =>
+    'Rests that wait for what you hold leave the fat so cold that its rolling no longer fits: the day is close, not exact.',
   starts_past: (v) => `It would have had to start ${span(Number(v['minutes']))} ago.`,
   heat_temp_low: (v) => `${heatOf(v)} is low for pastry.`,
   heat_temp_high: (v) => `${heatOf(v)} is high for pastry.`,

@@ -14,14 +14,17 @@ import { problemWords } from '../../wording/problems';
 import { reasonWords } from '../../wording/reasons';
 import { ClockList } from './ClockList';
 import { DayFiles } from './DayFiles';
+import { AwayCooks } from './AwayCooks';
+import { HeldSteps, InHand } from './InHand';
 import { InTheWay } from './InTheWay';
 import { Strands } from './Strands';
 import { UprightClock } from './UprightClock';
+import { useDayInHand } from './useDayInHand';
 import { Waiting } from '../_shared/StationPage';
 import type { Problem } from '@crustallum/core/plan/problem';
 
 /** What a search of the whole day may know a way out of. */
-const searched = new Set(['starts_past', 'hands_taken', 'heats_overlap', 'stands_long']);
+const searched = new Set(['pins_do_not_go', 'starts_past', 'hands_taken', 'heats_overlap', 'stands_long']);
 
 export function ClockStation() {
   const { item, settle } = useItem();
@@ -30,6 +33,7 @@ export function ClockStation() {
   const navigate = useNavigate();
   const now = useNow(30_000);
   const phone = usePhone();
+  const hand = useDayInHand();
   if (!plan || !meal || !kitchen || !item) return <Waiting />;
   const c = plan.clock;
   const start = momentAt(c.serveAt, c.startMin);
@@ -129,11 +133,16 @@ export function ClockStation() {
         {phone ? (
           <>
             <UprightClock steps={c.steps} serveAt={meal.serveAt} />
-            <ClockList steps={c.steps} serveAt={meal.serveAt} titles={items.map((i) => i.document.title)} />
+            <ClockList steps={c.steps} serveAt={meal.serveAt} titles={items.map((i) => i.document.title)} hand={hand} />
           </>
         ) : (
-          <Strands />
+          <Strands hand={hand} />
         )}
+        <InHand hand={hand} />
+        <div className="px-6">
+          <HeldSteps hand={hand} />
+          <AwayCooks />
+        </div>
         <div
           className="numbers"
           style={{

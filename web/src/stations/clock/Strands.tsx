@@ -1,11 +1,14 @@
 import { closingCodes, type TimedStep } from '@crustallum/core/plan/steps/codes';
-import { useMemo } from 'react';
+import { keyOf } from '@crustallum/core/plan/steps/key';
+import { useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import { ItemSign } from '../../design/drawings/signs';
 import { useAppSelector } from '../../desk/store';
 import { useWidth } from '../../design/ui/useWidth';
 import { clock, degrees, heat, momentAt, served, shortDay, span } from '../../wording/numbers';
 import { stepWord } from '../../wording/steps';
 import { ClockList } from './ClockList';
+import { canBeHeld, stepByMin } from './held';
+import type { DayInHand } from './useDayInHand';
 import { colour, dayAxis, packed } from './packed';
 
 interface Lane {
@@ -31,8 +34,15 @@ function laneOf(s: TimedStep, lanes: readonly Lane[]): Lane | undefined {
   return lanes.find((l) => l.key === key);
 }
 
-/** Up is hot, down is cold, the hands in between; each pie is dough pulled thin between the places it goes. */
-export function Strands() {
+/** A finger or pointer this little away from where it came down has taken nothing anywhere, px. */
+const heldStillPx = 4;
+
+/**
+ * Up is hot, down is cold, the hands in between; each pie is dough pulled thin between the places it goes. A step is taken in
+ * hand by a press or by its key, and along the day by pointer or arrows.
+ */
+export function Strands({ hand }: { hand: DayInHand }) {
+  const drag = useRef<{ key: string; fromX: number; x: number } | null>(null);
   const { plan, meal, items, kitchen } = useAppSelector((s) => s.desk);
   const [ref, width] = useWidth<HTMLDivElement>(1240);
   const drawn = useMemo(() => {
@@ -78,6 +88,7 @@ export function Strands() {
       from,
       w,
       x,
+      minuteAt: (px: number) => axis.minuteAt((px - 130) / (w - 130 - 150)),
       lanes,
       warm,
       hands,
@@ -88,12 +99,56 @@ export function Strands() {
     };
   }, [plan, meal, kitchen, width]);
   if (!drawn) return null;
-  const { steps, tends, all, from, w, x, lanes, warm, hands, height, rowOf, serveAt, folds } = drawn;
+  const { steps, tends, all, from, w, x, minuteAt, lanes, warm, hands, height, rowOf, serveAt, folds } = drawn;
   const place = (s: TimedStep) => {
     const lane = laneOf(s, lanes);
     const row = rowOf.get(`${s.itemIndex}:${s.id}`) ?? (s.kind === 'stand' ? 0 : 0);
     const y = (lane?.y ?? 0) + row * 35 + (s.kind === 'stand' ? s.itemIndex * 9 : 0);
     return { x: x(s.startMin), y, width: Math.max(6, x(s.startMin + s.minutes) - x(s.startMin)) };
+  };
+  const isHeld = (s: TimedStep) =>
+    items[s.itemIndex]?.document.clock.pins?.some((p) => p.stepId === s.id && p.at !== undefined) ?? false;
+  const handles = (s: TimedStep) => {
+    if (!canBeHeld(s)) return {};
+    const key = keyOf(s);
+    return {
+      role: 'button',
+      tabIndex: 0,
+      'aria-pressed': hand.step !== null && keyOf(hand.step) === key,
+      'aria-label': `${stepWord(s)}, ${items[s.itemIndex]?.document.title}, ${clock(momentAt(serveAt, s.startMin))}${isHeld(s) ? ', held' : ''}`,
+      className: 'strand-step',
+      onPointerDown: (e: PointerEvent<SVGGElement>) => {
+        if (e.button !== 0) return;
+        e.currentTarget.setPointerCapture(e.pointerId);
+        drag.current = { key, fromX: e.clientX, x: x(s.startMin) };
+        hand.take(s);
+      },
+      onPointerMove: (e: PointerEvent<SVGGElement>) => {
+        const d = drag.current;
+        if (d?.key !== key || Math.abs(e.clientX - d.fromX) < heldStillPx) return;
+        hand.takeTo(minuteAt(d.x + e.clientX - d.fromX));
+      },
+      onPointerUp: () => {
+        drag.current = null;
+        if (hand.toMin !== null) hand.hold(s, hand.toMin);
+      },
+      onPointerCancel: () => {
+        drag.current = null;
+        hand.takeTo(null);
+      },
+      onKeyDown: (e: KeyboardEvent) => {
+        const mine = hand.step !== null && keyOf(hand.step) === key;
+        const by = e.key === 'ArrowLeft' ? -stepByMin : e.key === 'ArrowRight' ? stepByMin : 0;
+        if (by && mine) hand.takeTo((hand.toMin ?? s.startMin) + by);
+        else if (e.key === 'Enter' || e.key === ' ')
+          if (mine && hand.toMin !== null) hand.hold(s, hand.toMin);
+          else hand.take(s);
+        else if (e.key === 'Escape' && mine) hand.putDown();
+        else return;
+        e.preventDefault();
+        e.stopPropagation();
+      },
+    };
   };
   const hours = Array.from({ length: Math.ceil(-from / 60) + 1 }, (_, i) => {
     const at = new Date(served(serveAt).getTime() - i * 3_600_000);
@@ -109,7 +164,7 @@ export function Strands() {
       <svg
         width={w}
         height={height}
-        role="img"
+        role="group"
         aria-label="Each pie's way between hands, cold and oven; a list follows for readers"
       >
         <rect x="0" y="28" width={w} height={warm - 24} fill="var(--color-fire-2)" />
@@ -150,6 +205,15 @@ export function Strands() {
             </text>
           </g>
         ))}
+        {(meal?.away ?? []).map((a, i) => {
+          const lane = lanes.find((l) => l.key === `cook:${a.cook}`);
+          const [left, right] = [a.from, a.to].map((m) => x(Math.min(0, Math.max(from, minutesTo(serveAt, m)))));
+          return lane && right > left ? (
+            <rect key={i} x={left} y={lane.y + 2} width={right - left} height="32" fill="url(#fill-metal)">
+              <title>{`${a.cook} is away`}</title>
+            </rect>
+          ) : null;
+        })}
         {items.map((_, index) => (
           <path
             key={index}
@@ -180,9 +244,10 @@ export function Strands() {
           const word = stepWord(s).toLowerCase();
           const room = p.width > word.length * 8 + 8;
           return (
-            <g key={`${s.itemIndex}${s.id}`}>
+            <g key={`${s.itemIndex}${s.id}`} {...handles(s)}>
               <title>{`${items[s.itemIndex]?.document.title}: ${word}, ${clock(momentAt(serveAt, s.startMin))}, ${span(s.minutes)}`}</title>
               <rect
+                className="bar"
                 x={p.x}
                 y={p.y + (thin ? 6 : 4)}
                 width={p.width}
@@ -193,6 +258,20 @@ export function Strands() {
                 strokeWidth="2.500"
                 strokeDasharray={s.code === 'preheat' ? '4 4' : undefined}
               />
+              {/* a bar of few minutes is taken by more than its width */}
+              {canBeHeld(s) && p.width < leastPx && (
+                <rect x={p.x - (leastPx - p.width) / 2} y={p.y} width={leastPx} height="35" fill="transparent" />
+              )}
+              {isHeld(s) && (
+                <circle
+                  cx={p.x + 9}
+                  cy={p.y + 18}
+                  r="5"
+                  fill="var(--color-flour)"
+                  stroke="var(--color-ink)"
+                  strokeWidth="2.5"
+                />
+              )}
               {room && !thin && (
                 <text
                   x={p.x + p.width / 2}
@@ -201,6 +280,33 @@ export function Strands() {
                   style={{ fill: open ? colour(s.itemIndex) : 'var(--color-on-strand)', fontWeight: 640 }}
                 >
                   {word}
+                </text>
+              )}
+            </g>
+          );
+        })}
+        {steps.map((s) => {
+          const to = hand.moved.get(keyOf(s));
+          if (to === undefined) return null;
+          const p = place(s);
+          const inHand = hand.step !== null && keyOf(hand.step) === keyOf(s);
+          return (
+            <g key={`${s.itemIndex}${s.id}`} pointerEvents="none">
+              <rect
+                x={x(to)}
+                y={p.y + 4}
+                width={Math.max(6, x(to + s.minutes) - x(to))}
+                height={28}
+                rx={Math.min(14, p.width / 2)}
+                fill={inHand ? 'var(--color-flour)' : 'none'}
+                fillOpacity="0.7"
+                stroke="var(--color-ink)"
+                strokeWidth={inHand ? 3 : 2}
+                strokeDasharray="4 4"
+              />
+              {inHand && (
+                <text x={x(to)} y={p.y - 2} className="b">
+                  {clock(momentAt(serveAt, to))}
                 </text>
               )}
             </g>
@@ -260,6 +366,12 @@ export function Strands() {
     </div>
   );
 }
+
+const minutesTo = (serveAt: string, moment: string): number =>
+  (served(moment).getTime() - served(serveAt).getTime()) / 60_000;
+
+/** What can be taken in hand is at least so wide for a finger, px. */
+const leastPx = 24;
 
 function necks(places: readonly { x: number; y: number; width: number }[]): string {
   return places

@@ -23,6 +23,8 @@ const [foldsFromMin, foldedToMin] = [180, 24] as const;
 export interface DayAxis {
   /** Share of the way along the page of a minute against the table. */
   share: (minute: number) => number;
+  /** The minute at such a share of the way. */
+  minuteAt: (share: number) => number;
   /** What is folded, minutes against the table. */
   folds: readonly { from: number; to: number }[];
 }
@@ -47,5 +49,13 @@ export function dayAxis(steps: readonly TimedStep[], from: number): DayAxis {
       return sum + inside * (1 - foldedToMin / (f.to - f.from));
     }, 0);
   const all = laid(0);
-  return { share: (minute) => laid(minute) / all, folds };
+  const minuteAt = (share: number): number => {
+    // where the folds are, a minute is narrower: the stretch that share falls into is found first
+    const edges = [from, ...folds.flatMap((f) => [f.from, f.to]), 0];
+    const after = edges.findIndex((m) => laid(m) / all >= share);
+    const next = after < 0 ? edges.length - 1 : Math.max(1, after);
+    const [a, b] = [edges[next - 1] ?? from, edges[next] ?? 0];
+    return a + ((share * all - laid(a)) / (laid(b) - laid(a))) * (b - a);
+  };
+  return { share: (minute) => laid(minute) / all, minuteAt, folds };
 }

@@ -1,0 +1,75 @@
+import { formItem } from '@crustallum/core/plan/forms';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { store } from '../../desk/store';
+import { FakeServer, heading, open } from '../../testing/household';
+
+async function atClock(): Promise<void> {
+  new FakeServer().planned([formItem('dishPie', 6, 'You'), formItem('turnovers', 6, 'You')]);
+  open('/bakes/bake1/bake1item1/clock');
+  await heading('Clock');
+}
+const desk = () => store.getState().desk;
+const pins = (item = 0) => desk().items[item]?.document.clock.pins;
+const strand = (name: RegExp) => {
+  const [first] = within(screen.getByRole('region', { name: 'Strands of the day' })).getAllByRole('button', { name });
+  if (!first) throw new Error(String(name));
+  return first;
+};
+const inHand = () => screen.getByRole('region', { name: 'The step in hand' });
+const startOf = (code: string, item = 0) =>
+  desk().plan?.clock.steps.find((s) => s.itemIndex === item && s.code === code)?.startMin ?? NaN;
+
+describe('a step of the day', () => {
+  it('is taken in hand by its key, goes along the day by arrows, and is held where it was taken to', async () => {
+    await atClock();
+    const before = startOf('lidSeal');
+    fireEvent.keyDown(strand(/^Lid \+ seal/), { key: 'Enter' });
+    await waitFor(() => expect(inHand().textContent).toMatch(/could be .* (later|sooner)|sooner, then/));
+    for (let n = 0; n < 4; n++) fireEvent.keyDown(strand(/^Lid \+ seal/), { key: 'ArrowLeft' });
+    expect(inHand().textContent).toMatch(/come along/);
+    expect(pins()).toBeUndefined();
+    fireEvent.keyDown(strand(/^Lid \+ seal/), { key: 'Enter' });
+    expect(pins()).toHaveLength(1);
+    await waitFor(() => expect(startOf('lidSeal')).toBeLessThan(before - 15));
+    expect(strand(/^Lid \+ seal.*held/)).toBeTruthy();
+    expect(desk().plan?.clock.problems).toEqual([]);
+  });
+  it('goes no further than it can, and says what keeps it', async () => {
+    await atClock();
+    fireEvent.keyDown(strand(/^Bake, /), { key: 'Enter' });
+    await waitFor(() => expect(inHand().textContent).toMatch(/cannot be later|could be/));
+    for (let n = 0; n < 30; n++) fireEvent.click(within(inHand()).getByRole('button', { name: '5 minutes later' }));
+    expect(inHand().textContent).toMatch(/No further: the table waits/);
+    fireEvent.click(within(inHand()).getByRole('button', { name: 'Put it down' }));
+    expect(screen.queryByRole('region', { name: 'The step in hand' })).toBeNull();
+    expect(pins()).toBeUndefined();
+  });
+  it('held where the day cannot be is said, and let go by a press', async () => {
+    await atClock();
+    const bake = desk().plan?.clock.steps.find((s) => s.itemIndex === 1 && s.code === 'bake');
+    fireEvent.keyDown(strand(/^Lid \+ seal/), { key: ' ' });
+    fireEvent.click(within(inHand()).getByRole('button', { name: /^Hold it at/ }));
+    expect(pins()).toHaveLength(1);
+    fireEvent.click(screen.getByRole('button', { name: /^let lid \+ seal .* go$/ }));
+    expect(pins()).toBeUndefined();
+    expect(bake).toBeTruthy();
+  });
+});
+
+describe('a cook who is away', () => {
+  it('is said by a press and taken back by another; the day is laid around it', async () => {
+    await atClock();
+    const before = desk().plan;
+    fireEvent.click(screen.getByRole('button', { name: 'Somebody is away for a while' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Away then' }));
+    expect(desk().meal?.away).toHaveLength(1);
+    await waitFor(() => expect(desk().plan).not.toBe(before));
+    const [from, to] = [desk().meal?.away?.[0]?.from, desk().meal?.away?.[0]?.to].map(
+      (m) => (new Date(m ?? '').getTime() - new Date(desk().meal?.serveAt ?? '').getTime()) / 60_000,
+    );
+    for (const s of desk().plan?.clock.steps.filter((x) => x.cook === 'You' && x.kind !== 'tend') ?? [])
+      expect(s.startMin + s.minutes <= (from ?? 0) + 1 || s.startMin >= (to ?? 0) - 1).toBe(true);
+    fireEvent.click(screen.getByRole('button', { name: /is away .*: no longer/ }));
+    expect(desk().meal?.away).toBeUndefined();
+  });
+});
