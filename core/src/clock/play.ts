@@ -114,7 +114,7 @@ function whyOf({ net, arcs }: Reasoned, node: number, later: boolean): Binds | n
 }
 
 /** A day's plan, however it came about, on whole minutes of the planner. Null where it has not every step of the day. */
-function laidFrom(day: Instance, steps: readonly TimedStep[]): Laid | null {
+export function laidFrom(day: Instance, steps: readonly TimedStep[]): Laid | null {
   const byKey = new Map(steps.map((s) => [keyOf(s), s]));
   // a wait of no minutes is in no plan: it lies before what follows it
   const placeOf = (id: string): Pick<TimedStep, 'startMin' | 'minutes' | 'cook'> | undefined => {

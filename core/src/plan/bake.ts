@@ -37,8 +37,7 @@ export function planBake({ meal, items: asked, kitchen, labels }: BakeInput): Ba
         doughs,
       ),
     );
-  const clockOf = (plans: readonly ItemPlan[]) =>
-    planClock(scheduled(items, plans, doughs, kitchen), kitchen, meal);
+  const clockOf = (plans: readonly ItemPlan[]) => planClock(scheduled(items, plans, doughs, kitchen), kitchen, meal);
   let plans = planned([]);
   let clock = clockOf(plans);
   // what bakes together bakes longer: worked out again with what is in beside it, as the Clock placed it
@@ -50,7 +49,10 @@ export function planBake({ meal, items: asked, kitchen, labels }: BakeInput): Ba
   // a rest that the day makes longer leaves the fat colder: what follows it is worked out again, until both agree
   for (let round = 0; clock.lengthened.length > 0; round++) {
     if (round === mostRounds) {
-      clock = { ...clock, problems: [...clock.problems, problem('clock', 'rests_do_not_close', 'warn', ['clock.pins'])] };
+      clock = {
+        ...clock,
+        problems: [...clock.problems, problem('clock', 'rests_do_not_close', 'warn', ['clock.pins'])],
+      };
       break;
     }
     items = withRests(items, clock.lengthened);

@@ -11,6 +11,7 @@ import { remedies, RemediesInput } from './questions/remedies';
 import { doughShapes, FridgeShapesInput } from './questions/shapes';
 import { dayChoices, DayChoicesInput } from './questions/dayChoices';
 import { dayPlay, PlayInput } from './questions/play';
+import { replanDay, ReplanInput } from './questions/replan';
 import { coolings, CoolingsInput } from './questions/coolings';
 import { bestProgramme, ProgrammeInput } from './questions/programme';
 import { ovenLoad, OvenLoadInput } from './questions/ovenLoad';
@@ -132,6 +133,15 @@ export const planModels = [
     certainty: 'exact',
     input: PlayInput,
     run: dayPlay,
+  }),
+  model({
+    name: 'plan.replan',
+    summary: 'The rest of a run laid anew from now: what happened stays, the table as little later as can be',
+    units: 'min',
+    source: 'clock.replan on the day as it runs',
+    certainty: 'estimate',
+    input: ReplanInput,
+    run: replanDay,
   }),
   model({
     name: 'plan.dayChoices',

@@ -2,6 +2,7 @@ import { outlookOf } from '@crustallum/core/bench/late';
 import { clockOn, momentAt, span } from '../wording/numbers';
 import { stepWord } from '../wording/steps';
 import { behindMin } from './behind';
+import { LaidAnew } from './LaidAnew';
 import { neededMin, type BenchRun, type BenchState, type Say } from './run';
 
 /** A table this little later is no matter, min. */
@@ -34,16 +35,18 @@ export function TableThen({ run, state, now, say }: { run: BenchRun; state: Benc
   return (
     <div className="bench-of" role="status">
       <p className="m-0">
-        <strong>{span(behind)} behind the plan.</strong> If nothing after it is hurried, the table at {then}.
+        <strong>{span(behind)} behind the plan.</strong> Unhurried, the table at {then}.
       </p>
-      <button
-        type="button"
-        className="press quiet bench-side w-full"
-        title={slips.length ? `Later then: ${slips.join('; ')}` : undefined}
-        onClick={() => void say('plan', { ...outlook.plan })}
-      >
-        Set the table to {then}
-      </button>
+      <LaidAnew run={run} state={state} now={now} tableThen={outlook.tableThen} say={say}>
+        <button
+          type="button"
+          className="press quiet bench-side w-full"
+          title={slips.length ? `Later then: ${slips.join('; ')}` : undefined}
+          onClick={() => void say('plan', { ...outlook.plan })}
+        >
+          Set the table to {then}
+        </button>
+      </LaidAnew>
     </div>
   );
 }

@@ -43,6 +43,7 @@ export function begun(
     title: meal.title,
     serveAt: meal.serveAt,
     kitchen,
+    ...(meal.away?.length ? { away: meal.away } : {}),
     steps: plan.clock.steps,
     people: meal.eaters.map((e) => e.name.trim()).filter(Boolean),
     items: items.map((i, n) => {

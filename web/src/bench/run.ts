@@ -1,5 +1,6 @@
 import type { Tick } from '@crustallum/core/plan/stations/seal/result';
 import type { EatersOfItem } from '../wording/eaters';
+import type { AwayInput } from '@crustallum/core/contracts/clock';
 import type { RunEventInput } from '@crustallum/core/contracts/run';
 import type { InCompany } from '@crustallum/core/plan/stations/oven/spec';
 import type { PotHeated } from '@crustallum/core/filling/pot';
@@ -59,6 +60,8 @@ export interface RunPlan {
     waterFactor?: number;
   } & BenchItem)[];
   steps: TimedStep[];
+  /** Who is away for a while; runs begun before had none. */
+  away?: AwayInput[];
   /** Who is at the table, as far as they were named; runs begun before had none. */
   people?: string[];
 }

@@ -1,6 +1,7 @@
 import type { RunEventType } from '@crustallum/core/contracts/run';
 import { planBake } from '@crustallum/core/plan/bake';
 import { plainKitchen, starterItem, starterMeal } from '@crustallum/core/plan/starters';
+import type { KitchenInput } from '@crustallum/core/contracts/kitchen';
 import type { ItemInput } from '@crustallum/core/contracts/item';
 import { begun } from '../bench/begun';
 import { benchStore, startRun } from '../bench/benchStore';
@@ -11,16 +12,20 @@ import { device } from '../bench/screen';
 import type { Pastry, Product } from '@crustallum/core/contracts/products';
 
 /** A run of these items as the bench would begin it, planned by the core. */
-export function runOfItems(documents: readonly ItemInput[], startedAt = Date.now()): BenchRun {
+export function runOfItems(
+  documents: readonly ItemInput[],
+  startedAt = Date.now(),
+  kitchen: KitchenInput = plainKitchen,
+): BenchRun {
   const supper = starterMeal('2036-12-12T18:30', 8, 'Supper');
-  const plan = planBake({ meal: supper, items: [...documents], kitchen: plainKitchen });
+  const plan = planBake({ meal: supper, items: [...documents], kitchen });
   const items = documents.map((document, i) => ({ id: String(i), document }));
   return {
     id: '22222222-2222-4222-8222-222222222222',
     bakeId: '33333333-3333-4333-8333-333333333333',
     startedAt: new Date(startedAt).toISOString(),
     finishedAt: null,
-    plan: begun(plan, supper, items, plainKitchen),
+    plan: begun(plan, supper, items, kitchen),
   };
 }
 

@@ -1,6 +1,8 @@
 /** `tend`: a moment of hands at something that goes on meanwhile. */
-export type StepKind = 'bench' | 'cold' | 'oven' | 'stand' | 'hob' | 'tend';
-export type Strand = 'pastry' | 'filling' | 'oven';
+export const stepKinds = ['bench', 'cold', 'oven', 'stand', 'hob', 'tend'] as const;
+export type StepKind = (typeof stepKinds)[number];
+export const strands = ['pastry', 'filling', 'oven'] as const;
+export type Strand = (typeof strands)[number];
 
 export const stepCodes = [
   'weigh',

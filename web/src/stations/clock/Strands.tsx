@@ -207,7 +207,8 @@ export function Strands({ hand }: { hand: DayInHand }) {
         ))}
         {(meal?.away ?? []).map((a, i) => {
           const lane = lanes.find((l) => l.key === `cook:${a.cook}`);
-          const [left, right] = [a.from, a.to].map((m) => x(Math.min(0, Math.max(from, minutesTo(serveAt, m)))));
+          const at = (m: string) => x(Math.min(0, Math.max(from, minutesTo(serveAt, m))));
+          const [left, right] = [at(a.from), at(a.to)];
           return lane && right > left ? (
             <rect key={i} x={left} y={lane.y + 2} width={right - left} height="32" fill="url(#fill-metal)">
               <title>{`${a.cook} is away`}</title>

@@ -1,0 +1,45 @@
+import type { StepAtBench } from '@crustallum/core/clock/live';
+import type { ReplannedDay } from '@crustallum/core/plan/questions/replan';
+import { useMemo } from 'react';
+import { useQuestion } from '../stations/_shared/useQuestion';
+import type { BenchRun, BenchState } from './run';
+
+/** While nothing happens, a day that is late is laid anew so often, min. */
+const everyMin = 5;
+const msMin = 60_000;
+
+/** The rest of a run laid anew from now, asked by itself while the day is late and again after whatever happens. */
+export function useLaidAnew(run: BenchRun, state: BenchState, now: number) {
+  const { plan, steps, events } = state.now;
+  const lately = Math.floor(now / (everyMin * msMin));
+  const input = useMemo(() => {
+    const { title, kitchen, items, people = [], away } = run.plan;
+    const table = new Date(plan.serveAt).getTime();
+    const min = (at: number | undefined) => (at === undefined ? null : (at - table) / msMin);
+    return {
+      meal: {
+        title,
+        serveAt: run.plan.serveAt,
+        mouthCount: Math.max(1, people.length),
+        eaters: [],
+        ...(away ? { away } : {}),
+      },
+      items: items.map((i) => i.document),
+      kitchen,
+      steps: plan.steps,
+      atBench: [...steps.values()].map((s): StepAtBench => ({
+        key: s.key,
+        begunMin: min(s.begun?.at),
+        doneMin: min(s.done?.at),
+        minutes: s.minutes,
+        cook: s.cook || null,
+        ...(s.skipped ? { skipped: true } : {}),
+      })),
+      tableAt: plan.serveAt,
+      nowMin: (lately * everyMin * msMin - table) / msMin,
+    };
+    // one answer for each thing that happens, and every few minutes
+    // oxlint-disable-next-line react-hooks/exhaustive-deps -- the plan and the states follow from the events
+  }, [run, events.length, lately]);
+  return useQuestion<ReplannedDay>('plan.replan', input);
+}
