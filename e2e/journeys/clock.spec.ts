@@ -37,7 +37,7 @@ test('away for an hour and a half: the day is laid around it, and nobody is aske
   const first = page.getByText(/^Start at /);
   const before = await first.innerText();
   await page.getByRole('button', { name: 'Somebody is away for a while' }).click();
-  const away = page.getByRole('region', { name: 'Who is away' });
+  const away = page.getByRole('region', { name: 'What is otherwise on this day' });
   const from = away.getByRole('textbox', { name: 'away from' });
   await from.fill('15:00');
   await from.press('Enter');

@@ -12,6 +12,7 @@ import { doughShapes, FridgeShapesInput } from './questions/shapes';
 import { dayChoices, DayChoicesInput } from './questions/dayChoices';
 import { dayPlay, PlayInput } from './questions/play';
 import { replanDay, ReplanInput } from './questions/replan';
+import { unheld } from './questions/unheld';
 import { coolings, CoolingsInput } from './questions/coolings';
 import { bestProgramme, ProgrammeInput } from './questions/programme';
 import { ovenLoad, OvenLoadInput } from './questions/ovenLoad';
@@ -142,6 +143,15 @@ export const planModels = [
     certainty: 'estimate',
     input: ReplanInput,
     run: replanDay,
+  }),
+  model({
+    name: 'plan.unheld',
+    summary: 'A day as the cook holds it beside the day with nothing held, each in a few figures',
+    units: 'min',
+    source: 'plan.bake, twice',
+    certainty: 'estimate',
+    input: BakeInput,
+    run: unheld,
   }),
   model({
     name: 'plan.dayChoices',

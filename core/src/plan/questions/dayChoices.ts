@@ -1,6 +1,6 @@
 import { Matches } from 'class-validator';
 import { localMoment } from '../../contracts/clock';
-import { plannerMin } from '../../clock/compile';
+import { dayOf, plannerMin } from '../../clock/compile';
 import { searchedDay } from '../../clock/searched';
 import { choicesFor, type Choice } from '../../clock/planner/choices';
 import { explain, type ClashKind } from '../../clock/planner/explain';
@@ -40,6 +40,8 @@ export interface DayChoice {
   /** Of waiting longer: so much. */
   minutes: number;
   lateMin: number;
+  /** Only with nothing held by the cook. */
+  unheld?: true;
 }
 
 export interface DayChoices {
@@ -73,6 +75,15 @@ export function dayChoices({ now, ...input }: DayChoicesInput): DayChoices {
   if (searched.plan) return { status: 'fits', clash: null, choices: [], loosen: [] };
   const { day } = searched;
   const clash = explain(day);
+  const loosen = loosenings(scheduledItems, input, ways);
+  const free = scheduledItems.some((i) => i.pins?.length)
+    ? dayOf(
+        scheduledItems.map((i) => ({ ...i, pins: [] })),
+        input.kitchen,
+        input.meal,
+        ways,
+      )
+    : null;
   return {
     status: clash ? 'cannot' : 'unknown',
     clash: clash && {
@@ -80,22 +91,29 @@ export function dayChoices({ now, ...input }: DayChoicesInput): DayChoices {
       items: clash.items.map(Number),
       members: clash.members.flatMap((m) => memberOf(day, plans, m)),
     },
-    loosen: loosenings(scheduledItems, input, ways),
-    choices: choicesFor(day).flatMap((c): DayChoice[] =>
-      c.kind === 'alternative' || c.kind === 'stretch-limit'
-        ? []
-        : [
-            {
-              kind: c.kind,
-              itemIndex: (c.kind === 'wait-longer' && c.of !== 'all') || c.kind === 'leave-out' ? Number(c.of) : null,
-              minutes: c.minutes,
-              cook: c.kind === 'be-there' ? c.of : null,
-              lateMin: c.lateMin,
-            },
-          ],
-    ),
+    loosen,
+    choices: [
+      ...choicesOf(day),
+      // where letting go alone is no way out, letting go and later together may be
+      ...(loosen.length || !free ? [] : choicesOf(free).map((c): DayChoice => ({ ...c, unheld: true }))),
+    ],
   };
 }
+
+const choicesOf = (day: Instance): DayChoice[] =>
+  choicesFor(day).flatMap((c): DayChoice[] =>
+    c.kind === 'alternative' || c.kind === 'stretch-limit'
+      ? []
+      : [
+          {
+            kind: c.kind,
+            itemIndex: (c.kind === 'wait-longer' && c.of !== 'all') || c.kind === 'leave-out' ? Number(c.of) : null,
+            minutes: c.minutes,
+            cook: c.kind === 'be-there' ? c.of : null,
+            lateMin: c.lateMin,
+          },
+        ],
+  );
 
 /** Which of what the cook holds would have to be let go for the day to be: each alone, else all together. */
 function loosenings(

@@ -125,37 +125,3 @@ export function InHand({ hand }: { hand: DayInHand }) {
     </section>
   );
 }
-
-/** Everything the cook holds of this day, each let go by a press. */
-export function HeldSteps({ hand }: { hand: DayInHand }) {
-  const { plan, meal, items } = useAppSelector((s) => s.desk);
-  if (!plan || !meal) return null;
-  const table = served(meal.serveAt);
-  const held = items.flatMap(({ document }, itemIndex) =>
-    (document.clock.pins ?? []).map((pin) => {
-      const step = plan.clock.steps.find((s) => s.itemIndex === itemIndex && s.id === pin.stepId);
-      const called = step ? stepWord(step).toLowerCase() : 'a step that is no more';
-      const at = pin.at ? ` at ${clockOn(new Date(pin.at), table)}` : '';
-      return { pin, itemIndex, words: `${called} of ${document.title}${at}${pin.cook ? `, ${pin.cook}` : ''}` };
-    }),
-  );
-  if (!held.length) return null;
-  return (
-    <ul className="plain-list flex flex-wrap items-center gap-x-4 gap-y-1" aria-label="Held by you">
-      <li>Held by you:</li>
-      {held.map(({ pin, itemIndex, words }) => (
-        <li key={`${itemIndex}/${pin.stepId}`}>
-          {words}{' '}
-          <button
-            type="button"
-            className="press quiet"
-            aria-label={`let ${words} go`}
-            onClick={() => hand.letGo(itemIndex, pin.stepId)}
-          >
-            let go
-          </button>
-        </li>
-      ))}
-    </ul>
-  );
-}

@@ -1,5 +1,6 @@
 import type { ClashKind } from '@crustallum/core/clock/planner/explain';
 import type { DayChoice, DayChoices, ClashMember } from '@crustallum/core/plan/questions/dayChoices';
+import { changeItem } from '../../desk/changes';
 import { desk } from '../../desk/desk';
 import { useAppDispatch, useAppSelector } from '../../desk/store';
 import { Press } from '../../design/ui/Press';
@@ -34,6 +35,16 @@ export function InTheWay({ now }: { now: Date | null }) {
       <p className="working m-0">{late ? 'It took too long to search for a way out.' : 'Searching for a way out'}</p>
     );
   if (value.status === 'fits' || value.status === 'tooLong') return null;
+  const letGo = (steps: readonly { itemIndex: number; stepId: string }[]) => {
+    for (const [index, { id, document }] of items.entries()) {
+      const gone = steps.filter((s) => s.itemIndex === index);
+      const pins = document.clock.pins?.filter((p) => !gone.some((g) => g.stepId === p.stepId));
+      if (gone.length) void dispatch(changeItem(id, { 'clock.pins': pins?.length ? pins : undefined }));
+    }
+  };
+  const allHeld = items.flatMap((i, itemIndex) =>
+    (i.document.clock.pins ?? []).map(({ stepId }) => ({ itemIndex, stepId })),
+  );
   const title = (index: number) => items[index]?.document.title ?? '';
   const table = served(meal.serveAt);
   const at = (c: DayChoice) => new Date(table.getTime() + c.lateMin * 60_000);
@@ -46,7 +57,11 @@ export function InTheWay({ now }: { now: Date | null }) {
     <section aria-label="What stands in the way" aria-busy={asking} className="in-the-way">
       <p className="m-0">
         <strong>
-          {value.clash ? kindWords[value.clash.kind] : 'No plan was found for it; that none exists is not proved.'}
+          {value.clash?.members.some((m) => m.what === 'held')
+            ? 'What you hold does not go with the rest of the day.'
+            : value.clash
+              ? kindWords[value.clash.kind]
+              : 'No plan was found for it; that none exists is not proved.'}
         </strong>
         {value.clash &&
           value.clash.items.length > 0 &&
@@ -55,15 +70,34 @@ export function InTheWay({ now }: { now: Date | null }) {
       {value.clash && <p className="quiet-ink m-0">{membersInWords(value.clash.members, title).join('; ')}.</p>}
       <div className="mt-1 flex flex-wrap items-center gap-3">
         {later && (
-          <Press quiet onClick={() => dispatch(desk.actions.mealChanged({ ...meal, serveAt: localMoment(at(later)) }))}>
+          <Press
+            quiet
+            onClick={() => {
+              if (later.unheld) letGo(allHeld);
+              dispatch(desk.actions.mealChanged({ ...meal, serveAt: localMoment(at(later)) }));
+            }}
+          >
             Serve at {when(at(later))}
             {later.kind === 'serve-later' ? ': it can be' : ', and let them stand longer'}
+            {later.unheld ? ', with nothing held' : ''}
           </Press>
         )}
-        {others.map((c, i) => (
-          <span key={i}>{choiceWords(c, title, at(c).getTime() === table.getTime() ? null : when(at(c)))}</span>
+        {value.loosen.map((steps, i) => (
+          <Press key={i} quiet onClick={() => letGo(steps)}>
+            {steps.length > 1
+              ? 'Let all go that you hold'
+              : `Let ${steps.map((s) => `${s.code ? stepWords[s.code].toLowerCase() : 'it'} of ${title(s.itemIndex)}`).join('')} go`}
+          </Press>
         ))}
-        {value.choices.length === 0 && <span>Fewer pies, or another day: nothing smaller was found that helps.</span>}
+        {others.map((c, i) => (
+          <span key={i}>
+            {c.unheld ? 'With nothing held: ' : ''}
+            {choiceWords(c, title, at(c).getTime() === table.getTime() ? null : when(at(c)))}
+          </span>
+        ))}
+        {value.choices.length + value.loosen.length === 0 && (
+          <span>Fewer pies, or another day: nothing smaller was found that helps.</span>
+        )}
       </div>
     </section>
   );
@@ -92,6 +126,8 @@ function membersInWords(members: readonly ClashMember[], title: (index: number) 
           : [];
       case 'stands':
         return [`${title(m.itemIndex)} may stand only so long before the table`];
+      case 'held':
+        return [`${stepWords[m.step.code].toLowerCase()} of ${title(m.step.itemIndex)}, where you hold it`];
       case 'pot':
         return [`one pot at a time for ${m.cook}`];
       default: {

@@ -1,8 +1,9 @@
 import { closingCodes, type TimedStep } from '@crustallum/core/plan/steps/codes';
 import { keyOf } from '@crustallum/core/plan/steps/key';
-import { useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import { useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { ItemSign } from '../../design/drawings/signs';
 import { useAppSelector } from '../../desk/store';
+import { useNow } from '../../desk/useNow';
 import { useWidth } from '../../design/ui/useWidth';
 import { clock, degrees, heat, momentAt, served, shortDay, span } from '../../wording/numbers';
 import { stepWord } from '../../wording/steps';
@@ -42,6 +43,9 @@ const heldStillPx = 4;
  * hand by a press or by its key, and along the day by pointer or arrows.
  */
 export function Strands({ hand }: { hand: DayInHand }) {
+  const now = useNow(60_000);
+  const [lifted, lift] = useState<number | null>(null);
+  const [kept, keep] = useState<number | null>(null);
   const drag = useRef<{ key: string; fromX: number; x: number } | null>(null);
   const { plan, meal, items, kitchen } = useAppSelector((s) => s.desk);
   const [ref, width] = useWidth<HTMLDivElement>(1240);
@@ -106,6 +110,9 @@ export function Strands({ hand }: { hand: DayInHand }) {
     const y = (lane?.y ?? 0) + row * 35 + (s.kind === 'stand' ? s.itemIndex * 9 : 0);
     return { x: x(s.startMin), y, width: Math.max(6, x(s.startMin + s.minutes) - x(s.startMin)) };
   };
+  const only = kept ?? lifted;
+  const shown = (index: number) => (items.length > 1 && only !== null && only !== index ? 0.22 : 1);
+  const nowMin = (now.getTime() - served(serveAt).getTime()) / 60_000;
   const isHeld = (s: TimedStep) =>
     items[s.itemIndex]?.document.clock.pins?.some((p) => p.stepId === s.id && p.at !== undefined) ?? false;
   const handles = (s: TimedStep) => {
@@ -117,6 +124,10 @@ export function Strands({ hand }: { hand: DayInHand }) {
       'aria-pressed': hand.step !== null && keyOf(hand.step) === key,
       'aria-label': `${stepWord(s)}, ${items[s.itemIndex]?.document.title}, ${clock(momentAt(serveAt, s.startMin))}${isHeld(s) ? ', held' : ''}`,
       className: 'strand-step',
+      onPointerEnter: () => lift(s.itemIndex),
+      onPointerLeave: () => lift(null),
+      onFocus: () => lift(s.itemIndex),
+      onBlur: () => lift(null),
       onPointerDown: (e: PointerEvent<SVGGElement>) => {
         if (e.button !== 0) return;
         e.currentTarget.setPointerCapture(e.pointerId);
@@ -222,6 +233,7 @@ export function Strands({ hand }: { hand: DayInHand }) {
             fill="none"
             stroke={colour(index)}
             strokeWidth="2.500"
+            opacity={shown(index)}
           />
         ))}
         {items.map((_, index) => {
@@ -234,6 +246,7 @@ export function Strands({ hand }: { hand: DayInHand }) {
               fill="none"
               stroke={colour(index)}
               strokeWidth="1.600"
+              opacity={shown(index)}
               strokeDasharray="5 3"
             />
           );
@@ -245,7 +258,7 @@ export function Strands({ hand }: { hand: DayInHand }) {
           const word = stepWord(s).toLowerCase();
           const room = p.width > word.length * 8 + 8;
           return (
-            <g key={`${s.itemIndex}${s.id}`} {...handles(s)}>
+            <g key={`${s.itemIndex}${s.id}`} opacity={shown(s.itemIndex)} {...handles(s)}>
               <title>{`${items[s.itemIndex]?.document.title}: ${word}, ${clock(momentAt(serveAt, s.startMin))}, ${span(s.minutes)}`}</title>
               <rect
                 className="bar"
@@ -331,6 +344,14 @@ export function Strands({ hand }: { hand: DayInHand }) {
             </g>
           );
         })}
+        {nowMin > from && nowMin < 0 && (
+          <g>
+            <line x1={x(nowMin)} x2={x(nowMin)} y1="26" y2={height} stroke="var(--color-rhubarb)" strokeWidth="3" />
+            <text x={x(nowMin) + 5} y={height - 6} className="b">
+              now
+            </text>
+          </g>
+        )}
         <rect x={w - 146} y="26" width="7" height={height - 26} fill="var(--color-ink)" />
         <text x={w - 130} y="48" className="b" style={{ fontSize: 22 }}>
           {clock(served(serveAt))}
@@ -338,19 +359,16 @@ export function Strands({ hand }: { hand: DayInHand }) {
         {items.map((i, index) => (
           <g key={i.id} transform={`translate(${w - 130} ${70 + index * 58})`}>
             <foreignObject width="126" height="56">
-              <div
-                style={{
-                  display: 'flex',
-                  gap: 6,
-                  alignItems: 'start',
-                  color: colour(index),
-                  fontSize: 15,
-                  lineHeight: 1.15,
-                  fontWeight: 640,
-                }}
+              <button
+                type="button"
+                className="strand-name"
+                aria-pressed={kept === index}
+                title={kept === index ? 'show all of them' : 'show its way alone'}
+                onClick={() => keep(kept === index ? null : index)}
+                style={{ color: colour(index) }}
               >
                 <ItemSign sign={i.document.sign} size={20} /> {i.document.title}
-              </div>
+              </button>
             </foreignObject>
           </g>
         ))}

@@ -1,10 +1,13 @@
+import type { PinInput } from '@crustallum/core/contracts/clock';
+import type { ItemInput } from '@crustallum/core/contracts/item';
 import { formItem } from '@crustallum/core/plan/forms';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { store } from '../../desk/store';
 import { FakeServer, heading, open } from '../../testing/household';
 
-async function atClock(): Promise<void> {
-  new FakeServer().planned([formItem('dishPie', 6, 'You'), formItem('turnovers', 6, 'You')]);
+async function atClock(first?: PinInput[], second?: PinInput[]): Promise<void> {
+  const held = (item: ItemInput, pins?: PinInput[]) => (pins ? { ...item, clock: { ...item.clock, pins } } : item);
+  new FakeServer().planned([held(formItem('dishPie', 6, 'You'), first), held(formItem('turnovers', 6, 'You'), second)]);
   open('/bakes/bake1/bake1item1/clock');
   await heading('Clock');
 }
@@ -44,15 +47,33 @@ describe('a step of the day', () => {
     expect(screen.queryByRole('region', { name: 'The step in hand' })).toBeNull();
     expect(pins()).toBeUndefined();
   });
-  it('held where the day cannot be is said, and let go by a press', async () => {
+  it('is held where it stands, ours is told beside it, and let go by a press', async () => {
     await atClock();
-    const bake = desk().plan?.clock.steps.find((s) => s.itemIndex === 1 && s.code === 'bake');
     fireEvent.keyDown(strand(/^Lid \+ seal/), { key: ' ' });
     fireEvent.click(within(inHand()).getByRole('button', { name: /^Hold it at/ }));
     expect(pins()).toHaveLength(1);
+    expect(await screen.findByText(/^As you hold it the day starts at/)).toBeTruthy();
     fireEvent.click(screen.getByRole('button', { name: /^let lid \+ seal .* go$/ }));
     expect(pins()).toBeUndefined();
-    expect(bake).toBeTruthy();
+    expect(screen.queryByRole('region', { name: 'What you hold' })).toBeNull();
+  });
+  it('held where the day cannot be, is said, and let go is a way out that was checked', async () => {
+    await atClock(undefined, [{ stepId: 'bake:all', at: '2036-12-12T18:25' }]);
+    expect(await screen.findByText(/cannot be laid around what you hold of/)).toBeTruthy();
+    fireEvent.click(await screen.findByRole('button', { name: /^Let bake of .* go$/ }));
+    expect(pins(1)).toBeUndefined();
+    await waitFor(() => expect(desk().plan?.clock.problems).toEqual([]));
+  });
+  it('is one of a pie whose whole way stands out when its name is pressed', async () => {
+    await atClock();
+    const title = desk().items[0]?.document.title ?? '';
+    const other = () => strand(/^Weigh, A (?!pie in a dish)|^Weigh, T/).getAttribute('opacity');
+    const name = screen.getAllByRole('button', { name: title }).at(-1);
+    fireEvent.click(name ?? document.body);
+    expect(name?.getAttribute('aria-pressed')).toBe('true');
+    expect(Number(other())).toBeLessThan(1);
+    fireEvent.click(name ?? document.body);
+    expect(Number(other())).toBe(1);
   });
 });
 
