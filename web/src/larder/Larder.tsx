@@ -1,4 +1,4 @@
-import { shortages } from '@crustallum/core/plan/needs/shortages';
+import { shopping } from '@crustallum/core/plan/needs/shopping';
 import { Plus } from 'lucide-react';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { Index } from '@crustallum/core/ingredients/search';
@@ -9,6 +9,7 @@ import { useAppSelector } from '../desk/store';
 import { Pick } from '../design/ui/Pick';
 import { Press } from '../design/ui/Press';
 import { shortDay, weight } from '../wording/numbers';
+import { ToBuyList } from './ToBuyList';
 import { Link, useSearchParams } from 'react-router';
 import { Detail } from './Detail';
 import { HowYouRead } from './HowYouRead';
@@ -30,7 +31,7 @@ export function Larder() {
   const [place, setPlace] = useState('C');
   const [chosenId, setChosenId] = useState<string | null>(null);
   const [add] = useAddLarderMutation();
-  const short = useMemo(() => (plan ? shortages(plan.needs, things) : []), [plan, things]);
+  const short = useMemo(() => (plan ? shopping(plan.needs, things, plan.clock.steps) : []), [plan, things]);
   // names, and the other words of what they are: typing slips are forgiven
   const index = useMemo(
     () =>
@@ -137,17 +138,7 @@ export function Larder() {
         <div className="numbers">
           <div>
             <strong>To buy: {short.length}</strong>
-            <ul className="plain-list">
-              {short.map((s) => (
-                <li key={s.name}>
-                  {weight(s.shortG)} {s.name.toLowerCase()}{' '}
-                  <span className="quiet-ink">
-                    (needs {weight(s.needG)}, there is {weight(s.haveG)})
-                  </span>
-                </li>
-              ))}
-              {short.length === 0 && <li>nothing is short</li>}
-            </ul>
+            <ToBuyList short={short} serveAt={plan?.clock.serveAt ?? null} />
           </div>
           {chosen && show !== 'kitchen' && (
             <Detail

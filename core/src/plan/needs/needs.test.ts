@@ -1,7 +1,9 @@
 import { type ItemInput } from '../../contracts/item';
+import { planBake } from '../bake';
 import { planItem } from '../item';
 import { fromThere } from './fromThere';
 import { larderNames, needsOf } from './needs';
+import { shopping, shopShelves } from './shopping';
 import { shortages, type Need } from './shortages';
 import { plainKitchen, starterItem } from '../starters';
 import { pastriesOf, products } from '../../contracts/products';
@@ -162,4 +164,34 @@ describe('a filling made from what is there', () => {
   });
   it('is not known where the larder knows none of it', () =>
     expect(fromThere(item, plan, all, [{ name: 'Flour', grams: 900 }])).toBeNull());
+});
+
+describe('what is to be bought', () => {
+  const items = [starterItem('dishPie', 6, 'Ines'), starterItem('handPies', 6, 'Ines')];
+  const plan = planBake({
+    meal: { title: 'Supper', serveAt: '2026-12-12T18:30', mouthCount: 6, eaters: [] },
+    items,
+    kitchen: plainKitchen,
+  });
+  const list = shopping(plan.needs, [], plan.clock.steps);
+  it('is everything that is short, each once, by the shelves of a shop', () => {
+    expect(list.map((b) => b.name).sort()).toEqual(
+      shortages(plan.needs, [])
+        .map((b) => b.name)
+        .sort(),
+    );
+    const order = list.map((b) => shopShelves.indexOf(b.shelf));
+    expect(order).toEqual([...order].sort((a, b) => a - b));
+    expect(list.find((b) => b.name === 'Flour')?.shelf).toBe('baking');
+    expect(list.find((b) => b.name === 'Butter')?.shelf).toBe('chilled');
+  });
+  it('is there before the first step that takes it', () => {
+    for (const b of list) {
+      expect(b.byMin).not.toBeNull();
+      expect(b.byMin).toBeGreaterThanOrEqual(plan.clock.startMin - 1e-6);
+      expect(b.byMin).toBeLessThan(0);
+    }
+    const weighing = plan.clock.steps.find((s) => s.itemIndex === 0 && s.code === 'weigh');
+    expect(list.find((b) => b.name === 'Flour')?.byMin).toBeLessThanOrEqual(weighing?.startMin ?? -Infinity);
+  });
 });

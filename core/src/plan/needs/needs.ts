@@ -33,7 +33,7 @@ const isMade = ({ dough, filling }: ItemInput, place: Place): boolean =>
 /** What all items together take from the larder, in grams. */
 export function needsOf(items: readonly ItemInput[], plans: readonly ItemPlan[]): Need[] {
   const needs = new Map<string, Need>();
-  const add = (name: string, grams: number, title: string, ingredient?: string) => {
+  const add = (name: string, grams: number, of: Need['forItems'][number], ingredient?: string) => {
     if (!(grams > 0.5)) return;
     const need: Need = needs.get(name.toLowerCase()) ?? {
       name,
@@ -42,7 +42,7 @@ export function needsOf(items: readonly ItemInput[], plans: readonly ItemPlan[])
       forItems: [],
     };
     need.grams += grams;
-    need.forItems.push({ title, grams });
+    need.forItems.push(of);
     needs.set(name.toLowerCase(), need);
   };
   items.forEach((item, i) => {
@@ -51,7 +51,7 @@ export function needsOf(items: readonly ItemInput[], plans: readonly ItemPlan[])
         name: closedName(item.title),
         whole: true,
         grams: closedPieG(plans[i]) * plans[i].cut.pieces,
-        forItems: [{ title: item.title, grams: closedPieG(plans[i]) * plans[i].cut.pieces }],
+        forItems: [{ title: item.title, grams: closedPieG(plans[i]) * plans[i].cut.pieces, itemIndex: i, place: null }],
       });
     for (const c of contentsOf(item, plans[i]).filter((c) => !c.made && !isThere(item, c.place)))
       // a thing of the cook's filling is called as they wrote it
@@ -59,7 +59,7 @@ export function needsOf(items: readonly ItemInput[], plans: readonly ItemPlan[])
         add(
           c.place === 'filling' && c.at !== undefined ? c.name : (larderNames[c.ingredient ?? ''] ?? c.name),
           c.grams,
-          item.title,
+          { title: item.title, grams: c.grams, itemIndex: i, place: c.place },
           c.place === 'filling' && c.at !== undefined ? undefined : (c.ingredient ?? undefined),
         );
   });

@@ -1,9 +1,12 @@
+import type { Place } from './contents';
+
 export interface Need {
   name: string;
   /** Its id in the ingredient table, where it is known by one. */
   ingredient?: string;
   grams: number;
-  forItems: { title: string; grams: number }[];
+  /** What of it goes where: which item, and where in its pieces; null for pies that were put away. */
+  forItems: { title: string; grams: number; itemIndex: number; place: Place | null }[];
   /** It has a name of its own, remark and all: pies that were put away. */
   whole?: true;
 }
