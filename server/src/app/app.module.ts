@@ -13,6 +13,7 @@ import { LogModule } from '../log/log.module';
 import { OvenThermometerModule } from '../ovenThermometer/ovenThermometer.module';
 import { PairingModule } from '../pairing/pairing.module';
 import { ProbeModule } from '../probe/probe.module';
+import { StandInsModule } from '../standIns/standIns.module';
 import { StorageModule } from '../database/database.module';
 import { ToolsModule } from '../tools/tools.module';
 
@@ -34,6 +35,7 @@ export class AppModule {
         LogModule,
         PairingModule.with(wide),
         ProbeModule,
+        StandInsModule,
         OvenThermometerModule,
         ComputeModule.with(compute),
         HealthModule,

@@ -5,6 +5,7 @@ import { ChangeKitchenInput, StoredKitchen } from '@crustallum/core/contracts/ki
 import { ChangeLarderInput, DrawInput, LarderInput, LarderThing } from '@crustallum/core/contracts/larder';
 import { ChangeEntryInput, LogEntry, NewEntryInput } from '@crustallum/core/contracts/log';
 import { NewRunInput, RunEventsInput, StoredRun } from '@crustallum/core/contracts/run';
+import { FailingsInput } from '@crustallum/core/devices/failings';
 import { ChangeToolInput, StoredTool, ToolInput } from '@crustallum/core/contracts/tool';
 import { schemaOf } from '@crustallum/core/quantities/schema';
 import type { OpenAPIObject } from '@nestjs/swagger';
@@ -31,6 +32,7 @@ const documents = [
   LarderThing,
   DrawInput,
   NewRunInput,
+  FailingsInput,
   RunEventsInput,
   StoredRun,
   NewEntryInput,

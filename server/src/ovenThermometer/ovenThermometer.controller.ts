@@ -9,6 +9,7 @@ export class OvenThermometerController {
   constructor(private readonly thermometer: OvenThermometerPort) {}
 
   @Post('read') @HttpCode(200) async read(@Body() asked: ReadOvenThermometerDto) {
-    return { valueC: await this.thermometer.read(asked) };
+    const { value, batteryPct } = await this.thermometer.read(asked);
+    return { valueC: value, batteryPct };
   }
 }

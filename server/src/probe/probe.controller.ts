@@ -25,6 +25,7 @@ export class ProbeController {
       throw new NotFoundException({
         errors: [{ field: 'itemIndex', code: 'not_found', value: itemIndex, allowed: 'an item of the run' }],
       });
-    return { valueC: await this.probe.read({ runId, item, kitchen, stepId, minute }) };
+    const { value, batteryPct } = await this.probe.read({ runId, item, kitchen, stepId, minute });
+    return { valueC: value, batteryPct };
   }
 }

@@ -1,5 +1,7 @@
 import { HttpException, Injectable } from '@nestjs/common';
+import type { DeviceReading } from '@crustallum/core/devices/failings';
 import { ComputePool } from '../compute/pool';
+import { StandInsService } from '../standIns/standIns.service';
 
 /** Where a probe is put and when it is read. */
 export interface ProbePlace {
@@ -12,9 +14,9 @@ export interface ProbePlace {
   minute: number;
 }
 
-/** A thermometer in the pastry as the server sees one; null when it does not answer. */
+/** A thermometer in the pastry as the server sees one: what it shows, null when it does not answer, and its battery. */
 export abstract class ProbePort {
-  abstract read(place: ProbePlace): Promise<number | null>;
+  abstract read(place: ProbePlace): Promise<DeviceReading>;
 }
 
 /** A number of the run's own, so that each run has its hidden kitchen and keeps it. */
@@ -26,14 +28,17 @@ const seedOf = (runId: string): number => Number.parseInt(runId.replace(/-/g, ''
  */
 @Injectable()
 export class StandInProbe extends ProbePort {
-  constructor(private readonly pool: ComputePool) {
+  constructor(
+    private readonly pool: ComputePool,
+    private readonly standIns: StandInsService,
+  ) {
     super();
   }
 
-  async read({ runId, ...place }: ProbePlace): Promise<number | null> {
+  async read({ runId, ...place }: ProbePlace): Promise<DeviceReading> {
     const { ok, json } = await this.pool.run('plan.probe', { ...place, seed: seedOf(runId) });
     const answer = JSON.parse(json) as { value: { valueC: number | null } };
     if (!ok) throw new HttpException(answer, 422);
-    return answer.value.valueC;
+    return this.standIns.shown('probe', answer.value.valueC);
   }
 }

@@ -1,3 +1,4 @@
+import { DeviceWords } from '../devices/DeviceWords';
 import type { Rechill } from '@crustallum/core/plan/questions/rechill';
 import { useEffect, useRef, type ReactNode } from 'react';
 import { Because } from '../design/ui/Because';
@@ -89,7 +90,12 @@ export function LeftPanel({ run, state, warmth, rechill, quiet, now, probe, chil
           {probe.last !== null ? 'probe in the pastry' : leaf ? 'the leaf, by reckoning' : 'the fat, by reckoning'}
         </div>
         <div className="bench-degrees">{probe.last !== null ? degrees(probe.last) : written}</div>
-        {probe.on && <p className="m-0 bench-probe">{probeWords(probe)}</p>}
+        {probe.on && (
+          <div className="bench-probe">
+            <p className="m-0">{probeWords(probe)}</p>
+            <DeviceWords silenceSaid device="probe" doubt={probe.odd?.other ?? null} write={(c) => degrees(c)} />
+          </div>
+        )}
       </div>
       {children && <div className="bench-row">{children}</div>}
     </section>
@@ -131,7 +137,10 @@ function rechillWords(rechill: Rechill | null, leaf: boolean): string {
 
 /** What the probe shows beside its degrees: its pace, and how this kitchen differs from what was reckoned. */
 function probeWords(probe: ProbeInHand): string {
-  if (probe.odd !== null) return `It says ${degrees(probe.odd, 0)}: no pastry is that warm. Is it in?`;
+  if (probe.odd !== null)
+    return probe.odd.other === null
+      ? `It says ${degrees(probe.odd.shown, 0)}: no pastry is that warm. Is it in?`
+      : `It says ${degrees(probe.odd.shown, 0)}.`;
   if (probe.last === null) return probe.silent ? 'It does not answer; the reckoning goes on.' : 'Waiting for it.';
   const pace =
     probe.pace === null

@@ -8,6 +8,9 @@ import { useEffect, useState } from 'react';
 import { brown, crustColour } from '../design/drawings/browned';
 import { useQuestion } from '../stations/_shared/useQuestion';
 import { colourWords } from '../wording/oven';
+import { inOtherUnit } from '@crustallum/core/devices/failings';
+import { DeviceWords } from '../devices/DeviceWords';
+import { useDevice } from '../devices/ofThisKitchen';
 import { ovenThermometer } from '../devices/ovenThermometer';
 import { clock, degrees, degreesApart, plain, span } from '../wording/numbers';
 import type { RunEventInput } from '@crustallum/core/contracts/run';
@@ -232,22 +235,24 @@ function OvenRead({
   sinceOnMin: number;
   answer: (part: Partial<Answered>) => void;
 }) {
-  const [silent, setSilent] = useState(false);
+  const [doubt, setDoubt] = useState<number | null>(null);
+  const { showsOther } = useDevice('ovenThermometer');
+  // said to show another unit, what it showed is no cause for doubt any more
+  useEffect(() => setDoubt(null), [showsOther]);
   const read = async () => {
     const shown = await ovenThermometer.read({ setC, sinceOnMin });
-    setSilent(shown === null);
-    if (shown !== null) answer({ ovenC: Math.round(shown) });
+    const other = shown === null ? null : inOtherUnit('ovenThermometer', shown, reckonedC);
+    setDoubt(other);
+    if (shown !== null && other === null) answer({ ovenC: Math.round(shown) });
   };
   const by = (more: number) => answer({ ovenC: Math.round(ovenC ?? reckonedC) + (ovenC === null ? 0 : more) });
   return (
     <section aria-label="Thermometer in the oven">
       <div className="look-should">
         <strong>Thermometer in the oven</strong>
-        <span className="quiet-ink">
-          {silent ? 'it does not answer; ' : ''}
-          {degrees(reckonedC, 0)} is reckoned
-        </span>
+        <span className="quiet-ink">{degrees(reckonedC, 0)} is reckoned</span>
       </div>
+      <DeviceWords device="ovenThermometer" doubt={doubt} write={(c) => degrees(c, 0)} />
       <div className="look-probe">
         <button
           type="button"

@@ -5,6 +5,8 @@ import { ownCup, tableCup } from '@crustallum/core/ingredients/cup';
 import { ingredientOf } from '@crustallum/core/ingredients/table';
 import { inEighths } from '@crustallum/core/quantities/amounts/writeAmount';
 import { useEffect, useState } from 'react';
+import { inOtherUnit } from '@crustallum/core/devices/failings';
+import { DeviceWords } from '../devices/DeviceWords';
 import { scale } from '../devices/scale';
 import { useLarderQuery } from '../api/api';
 import { cupsBeside } from '../wording/cups';
@@ -43,6 +45,7 @@ export function ScaleReading({ item, itemIndex, now, say }: Props) {
   const target = part.grams * now.factor;
   const name = partName(part);
   const off = reading - target;
+  const doubt = reading > 0.05 ? inOtherUnit('scale', reading, target) : null;
   const onScale = weightParts(reading, target < 20 ? 1 : 0);
   return (
     <>
@@ -61,7 +64,8 @@ export function ScaleReading({ item, itemIndex, now, say }: Props) {
           {Math.abs(now.factor - 1) > 0.001 ? `, all of it × ${plain(now.factor, 2)}` : ''}
         </span>
       </p>
-      {off <= tolerance(target) && (
+      <DeviceWords device="scale" doubt={reading > 0.05 ? inOtherUnit('scale', reading, target) : null} write={grams} />
+      {off <= tolerance(target) && doubt === null && (
         <button
           type="button"
           className="press bench-side"
@@ -155,7 +159,7 @@ export function WeighOut({ item, itemIndex, now, say }: Props) {
               rule={gramRule}
               unit="g"
               places={1}
-              onChange={(g) => scale.put(g - reading)}
+              onChange={(g) => scale.typed(g)}
             />
           </div>
           <Without id={part.id} grams={target} />

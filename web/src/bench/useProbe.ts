@@ -3,6 +3,8 @@ import type { ColdLine } from '@crustallum/core/plan/coldLine/line';
 import type { ItemPlan } from '@crustallum/core/plan/item';
 import type { Recalibrated } from '@crustallum/core/plan/questions/recalibrate';
 import { useEffect, useMemo, useRef, useState } from 'react';
+import { inOtherUnit } from '@crustallum/core/devices/failings';
+import { useDevice } from '../devices/ofThisKitchen';
 import { probe } from '../devices/probe';
 import { planner } from '../workers/planner';
 import type { BenchRun, Say } from './run';
@@ -66,12 +68,15 @@ export function useProbe(
   say: Say,
 ) {
   const [on, setOn] = useState(false);
-  const [odd, setOdd] = useState<number | null>(null);
+  const [odd, setOdd] = useState<{ shown: number; other: number | null } | null>(null);
   const [silent, setSilent] = useState(false);
   const found = useRef<Recalibrated['keeps']>(null);
   const stepId = warmth?.stretch.body ? warmth.stretch.stepId : null;
   const minute = useRef(minuteNow);
   minute.current = minuteNow;
+  const expected = useRef(0);
+  expected.current = warmth?.value ?? 0;
+  const { showsOther } = useDevice('probe');
   const resting = warmth?.feel === 'cold';
   useEffect(() => {
     if (!on || stepId === null || itemIndex === undefined || resting) return;
@@ -80,8 +85,9 @@ export function useProbe(
       const at = Math.round(minute.current() * 100) / 100;
       const value = await probe.read({ runId: run.id, itemIndex, stepId, minute: at });
       if (!current) return;
-      const impossible = value !== null && (value < leastC || value > mostC);
-      setOdd(impossible ? value : null);
+      const other = value === null ? null : inOtherUnit('probe', value, expected.current);
+      const impossible = value !== null && (value < leastC || value > mostC || other !== null);
+      setOdd(impossible ? { shown: value, other } : null);
       setSilent(value === null);
       if (value !== null && !impossible) {
         const keeps = found.current;
@@ -94,7 +100,8 @@ export function useProbe(
       current = false;
       clearInterval(timer);
     };
-  }, [on, stepId, itemIndex, resting, run.id, say]);
+    // said to show another unit, it is read again at once
+  }, [on, stepId, itemIndex, resting, run.id, say, showsOther]);
 
   const all = useMemo(() => readingsOf(events), [events]);
   const here = useMemo(

@@ -1,3 +1,5 @@
+import { ask } from './ofThisKitchen';
+
 /** Where a probe is put and when it is read. */
 export interface ProbePlace {
   runId: string;
@@ -12,20 +14,5 @@ export interface Probe {
   read(place: ProbePlace): Promise<number | null>;
 }
 
-/** The stand-in that ships with the server. Without the server it is silent, as a real one out of reach. */
-export const probe: Probe = {
-  async read(place) {
-    try {
-      const answer = await fetch('/api/probe/read', {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify(place),
-      });
-      if (!answer.ok) return null;
-      const { valueC } = (await answer.json()) as { valueC: number | null };
-      return typeof valueC === 'number' && Number.isFinite(valueC) ? valueC : null;
-    } catch {
-      return null;
-    }
-  },
-};
+/** The stand-in that ships with the server. */
+export const probe: Probe = { read: (place) => ask('probe', '/api/probe/read', place) };

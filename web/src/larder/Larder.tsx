@@ -18,6 +18,7 @@ import { Shelves } from './Shelves';
 
 const placeOf = { fridge: 'C', freezer: 'F', shelf: 'H' } as const;
 const KitchenForm = lazy(() => import('./KitchenForm'));
+const StandIns = lazy(() => import('./StandIns'));
 
 const shows = ['larder', 'all', 'kitchen'] as const;
 
@@ -118,6 +119,7 @@ export function Larder() {
             <Suspense fallback={<p className="working">One moment</p>}>
               <KitchenForm />
               <HowYouRead />
+              <StandIns />
               <p>
                 <Link to="/door" className="press quiet">
                   Let a tablet in

@@ -5,8 +5,11 @@ import { ovenOffset, settledMin, type OvenReading } from '@crustallum/core/oven/
 import { numberRule } from '@crustallum/core/quantities/rules';
 import { OvenReadingInput } from '@crustallum/core/oven/inputs';
 import { X } from 'lucide-react';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useChangeKitchenMutation, useKitchenQuery } from '../../api/api';
+import { inOtherUnit } from '@crustallum/core/devices/failings';
+import { DeviceWords } from '../../devices/DeviceWords';
+import { useDevice } from '../../devices/ofThisKitchen';
 import { ovenThermometer } from '../../devices/ovenThermometer';
 import { Because } from '../../design/ui/Because';
 import { NumberField } from '../../design/ui/NumberField';
@@ -14,7 +17,7 @@ import { Pick } from '../../design/ui/Pick';
 import { Press } from '../../design/ui/Press';
 import { crustColour } from '../../design/drawings/browned';
 import { usePhone } from '../../design/ui/useWidth';
-import { counted, degreesApart, plain } from '../../wording/numbers';
+import { counted, degreesApart, heat, plain } from '../../wording/numbers';
 import { Drawing } from '../_shared/Drawing';
 import { OvenBuild } from './OvenBuild';
 
@@ -41,7 +44,9 @@ export default function ThisOven({ setC }: { setC: number }) {
   const { data } = useKitchenQuery();
   const [put, { isLoading, error }] = useChangeKitchenMutation();
   const [reading, setReading] = useState<OvenReading>({ setC, measuredC: setC, sinceOnMin: firstMin });
-  const [silent, setSilent] = useState(false);
+  const [doubt, setDoubt] = useState<number | null>(null);
+  const { showsOther } = useDevice('ovenThermometer');
+  useEffect(() => setDoubt(null), [showsOther]);
   if (!data) return <p className="working">Reading the kitchen</p>;
   const kitchen = data.document;
   const readings = kitchen.ovenReadings ?? [];
@@ -54,8 +59,9 @@ export default function ThisOven({ setC }: { setC: number }) {
   const read = async () => {
     const asked = { setC: reading.setC, sinceOnMin: reading.sinceOnMin ?? firstMin };
     const measuredC = await ovenThermometer.read(asked);
-    setSilent(measuredC === null);
-    if (measuredC !== null) keep({ ...asked, measuredC });
+    const other = measuredC === null ? null : inOtherUnit('ovenThermometer', measuredC, asked.setC);
+    setDoubt(other);
+    if (measuredC !== null && other === null) keep({ ...asked, measuredC });
     else setReading({ ...reading, sinceOnMin: asked.sinceOnMin + 1 });
   };
   const found = ovenOffset(readings);
@@ -91,9 +97,7 @@ export default function ThisOven({ setC }: { setC: number }) {
             Read the stand-in
           </Press>
         </div>
-        {silent && (
-          <p className="m-0">The thermometer did not answer. Read it again, or write what a real one shows.</p>
-        )}
+        <DeviceWords device="ovenThermometer" doubt={doubt} write={(c) => heat(c)} />
         <p className="m-0 mt-2">
           {found.confidence === 'none' ? (
             <>
