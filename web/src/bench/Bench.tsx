@@ -1,6 +1,7 @@
 import type { Offered } from '@crustallum/core/bench/offer';
 import { others } from '@crustallum/core/bench/offer';
 import { endTicks } from '@crustallum/core/bench/end';
+import { isAskedByHand } from '@crustallum/core/bench/handTest';
 import { closingCodes } from '@crustallum/core/plan/steps/codes';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
@@ -21,6 +22,7 @@ import { askForNotices, useAwake, useComfort, useSpoken } from './comfort';
 import { Early, EarlyPresses, useAsked } from './Early';
 import { skewMs } from './houseClock';
 import { Figure } from './Figure';
+import { HandTest } from './HandTest';
 import { Instead, lastOf } from './Instead';
 import { ColdPresses, LeftPanel } from './LeftPanel';
 import { LookLeft, LookNow, useLook } from './LookNow';
@@ -100,6 +102,7 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
   const [asked, ask] = useAsked(key);
   const [instead, setInstead] = useState(false);
   const [wrong, setWrong] = useState(false);
+  const [handed, setHanded] = useState(false);
   const begin = (offer: Offered) => {
     if (isWait(offer.now.step)) askForNotices();
     setInstead(false);
@@ -146,7 +149,7 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
   const quieten = () => setQuiet(key);
   useBenchKeys(
     { next, back, toCold, quieten, instead: () => setInstead(true), tare: () => scale.tare() },
-    !instead && !wrong,
+    !instead && !wrong && !handed,
   );
 
   const timers = runningTimers(run, made, now, say);
@@ -182,6 +185,12 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
       onClick={probe.toggle}
     >
       Probe{probe.on ? ' is in' : ' in'}
+    </button>
+  );
+  const byHand = warmth && item?.line.medium !== 'leaf' && step && isAskedByHand(step.code) && !state.cold;
+  const handPress = byHand && (
+    <button type="button" className="press quiet bench-side" onClick={() => setHanded(true)}>
+      How it feels
     </button>
   );
   const strip = <OtherCooks run={run} state={state} now={now} heard={heard} say={say} />;
@@ -275,6 +284,7 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
         {!narrow && probePress}
         <div className="bench-row">
           {narrow && coldPresses}
+          {narrow && handPress}
           {narrow && probePress}
           <button
             type="button"
@@ -315,6 +325,7 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
         (warmth ? (
           <LeftPanel run={run} state={state} warmth={warmth} rechill={rechill} quiet={isQuiet} now={now} probe={probe}>
             {!narrow && coldPresses}
+            {!narrow && handPress}
           </LeftPanel>
         ) : (
           <section className="bench-left plain" aria-label="To the table">
@@ -324,6 +335,17 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
             {strip}
           </section>
         ))
+      )}
+      {handed && byHand && item && (
+        <HandTest
+          itemIndex={step.itemIndex}
+          step={key}
+          warmth={warmth}
+          band={item.line.band}
+          askCold={askCold}
+          say={say}
+          onClose={() => setHanded(false)}
+        />
       )}
       {item && (
         <div className="bench-line">

@@ -57,7 +57,7 @@ export function weighingOf(events: readonly RunEventInput[], itemIndex: number):
     } else if (e.type === 'poured' && e.data['dust']) now = { ...now, dustedG: Math.max(0, now.dustedG + grams) };
     else if (e.type === 'poured')
       now = { ...now, topUpsG: e.data['undo'] ? now.topUpsG.slice(0, -1) : [...now.topUpsG, grams] };
-    if (e.type === 'feel')
+    if (e.type === 'feel' && e.data['test'] === undefined)
       now = e.data['pot'] ? { ...now, potFeel: String(e.data['feel']) } : { ...now, feel: String(e.data['feel']) };
   }
   return now;

@@ -32,7 +32,7 @@ export function Again({ day }: { day: Day }) {
     const was = await dispatch(api.endpoints.bake.initiate(day.id, { forceRefetch: true, subscribe: false }));
     if (!was.data) return setUnread(true);
     const made = await create({
-      meal: { ...was.data.meal, serveAt: localMoment(at), mouthCount: people },
+      meal: { ...was.data.meal, away: undefined, serveAt: localMoment(at), mouthCount: people },
       items: was.data.items.map((i) => again(i.document, { was: was.data?.meal.mouthCount ?? people, now: people })),
     });
     if ('data' in made && made.data) void navigate(`/bakes/${made.data.id}/${made.data.items[0]?.id}/brief`);

@@ -1,3 +1,4 @@
+import { ItemClockInput } from '@crustallum/core/contracts/clock';
 import { stationInputs } from '@crustallum/core/contracts/item';
 import { knownFields } from '@crustallum/core/quantities/rules';
 import { readdirSync, readFileSync } from 'node:fs';
@@ -87,7 +88,7 @@ describe('every word is there', () => {
     );
     const paths = new Set([
       ...Object.keys(flatPaths(starterItem('handPies', 2, 'You'))),
-      ...Object.entries(stationInputs).flatMap(([group, rules]) =>
+      ...Object.entries({ ...stationInputs, clock: ItemClockInput }).flatMap(([group, rules]) =>
         [...knownFields(rules)].map((field) => `${group}.${field}`),
       ),
     ]);

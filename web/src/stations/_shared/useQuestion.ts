@@ -1,5 +1,5 @@
 import type { Refusal } from '@crustallum/core/quantities/refusal';
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { question } from '../../workers/question';
 
 export interface Asked<T> {
@@ -16,7 +16,7 @@ const askAfterMs = 250;
 /** A model's answer to inputs as they stand, asked a moment after their last change; null for no question. */
 export function useQuestion<T>(name: string, input: object | null, afterMs = askAfterMs): Asked<T> {
   const [asked, setAsked] = useState<Asked<T>>({ value: null, refusals: [], late: false, asking: false });
-  const key = input && JSON.stringify(input);
+  const key = useMemo(() => input && JSON.stringify(input), [input]);
   useEffect(() => {
     if (!key) return;
     const taken = new AbortController();

@@ -46,6 +46,8 @@ export function Strands({ hand }: { hand: DayInHand }) {
   const now = useNow(60_000);
   const [lifted, lift] = useState<number | null>(null);
   const [kept, keep] = useState<number | null>(null);
+  // one stop of the tab key for all steps: arrows go from one to the next
+  const [stop, setStop] = useState<string | null>(null);
   const drag = useRef<{ key: string; fromX: number; x: number } | null>(null);
   const { plan, meal, items, kitchen } = useAppSelector((s) => s.desk);
   const [ref, width] = useWidth<HTMLDivElement>(1240);
@@ -115,18 +117,23 @@ export function Strands({ hand }: { hand: DayInHand }) {
   const nowMin = (now.getTime() - served(serveAt).getTime()) / 60_000;
   const isHeld = (s: TimedStep) =>
     items[s.itemIndex]?.document.clock.pins?.some((p) => p.stepId === s.id && p.at !== undefined) ?? false;
+  const holdable = steps.filter(canBeHeld).map((s) => keyOf(s));
+  const tabStop = stop !== null && holdable.includes(stop) ? stop : holdable[0];
   const handles = (s: TimedStep) => {
     if (!canBeHeld(s)) return {};
     const key = keyOf(s);
     return {
       role: 'button',
-      tabIndex: 0,
+      tabIndex: key === tabStop ? 0 : -1,
       'aria-pressed': hand.step !== null && keyOf(hand.step) === key,
       'aria-label': `${stepWord(s)}, ${items[s.itemIndex]?.document.title}, ${clock(momentAt(serveAt, s.startMin))}${isHeld(s) ? ', held' : ''}`,
       className: 'strand-step',
       onPointerEnter: () => lift(s.itemIndex),
       onPointerLeave: () => lift(null),
-      onFocus: () => lift(s.itemIndex),
+      onFocus: () => {
+        lift(s.itemIndex);
+        setStop(key);
+      },
       onBlur: () => lift(null),
       onPointerDown: (e: PointerEvent<SVGGElement>) => {
         if (e.button !== 0) return;
@@ -147,10 +154,11 @@ export function Strands({ hand }: { hand: DayInHand }) {
         drag.current = null;
         hand.takeTo(null);
       },
-      onKeyDown: (e: KeyboardEvent) => {
+      onKeyDown: (e: KeyboardEvent<SVGGElement>) => {
         const mine = hand.step !== null && keyOf(hand.step) === key;
         const by = e.key === 'ArrowLeft' ? -stepByMin : e.key === 'ArrowRight' ? stepByMin : 0;
         if (by && mine) hand.takeTo((hand.toMin ?? s.startMin) + by);
+        else if (by) neighbour(e.currentTarget, by)?.focus();
         else if (e.key === 'Enter' || e.key === ' ')
           if (mine && hand.toMin !== null) hand.hold(s, hand.toMin);
           else hand.take(s);
@@ -384,6 +392,12 @@ export function Strands({ hand }: { hand: DayInHand }) {
       </div>
     </div>
   );
+}
+
+/** The step before or after one, as they are drawn. */
+function neighbour(step: SVGGElement, by: number): SVGGElement | undefined {
+  const all = [...(step.ownerSVGElement?.querySelectorAll<SVGGElement>('.strand-step') ?? [])];
+  return all[all.indexOf(step) + Math.sign(by)];
 }
 
 const minutesTo = (serveAt: string, moment: string): number =>

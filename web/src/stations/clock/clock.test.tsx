@@ -1,7 +1,7 @@
 import type { PinInput } from '@crustallum/core/contracts/clock';
 import type { ItemInput } from '@crustallum/core/contracts/item';
 import { formItem } from '@crustallum/core/plan/forms';
-import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { store } from '../../desk/store';
 import { FakeServer, heading, open } from '../../testing/household';
 
@@ -36,6 +36,19 @@ describe('a step of the day', () => {
     await waitFor(() => expect(startOf('lidSeal')).toBeLessThan(before - 15));
     expect(strand(/^Lid \+ seal.*held/)).toBeTruthy();
     expect(desk().plan?.clock.problems).toEqual([]);
+  });
+  it('is one stop of the tab key for all of them, and arrows go from one to the next', async () => {
+    await atClock();
+    const all = within(screen.getByRole('region', { name: 'Strands of the day' }))
+      .getAllByRole('button')
+      .filter((b) => b.classList.contains('strand-step'));
+    const stops = () => all.filter((b) => b.getAttribute('tabindex') === '0');
+    expect(stops()).toEqual([all[0]]);
+    act(() => all[0]?.focus());
+    fireEvent.keyDown(all[0] ?? document.body, { key: 'ArrowRight' });
+    expect(document.activeElement).toBe(all[1]);
+    expect(stops()).toEqual([all[1]]);
+    expect(pins()).toBeUndefined();
   });
   it('goes no further than it can, and says what keeps it', async () => {
     await atClock();

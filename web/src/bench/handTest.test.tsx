@@ -1,0 +1,62 @@
+import type { Rechill } from '@crustallum/core/plan/questions/rechill';
+import { starterItem } from '@crustallum/core/plan/starters';
+import { fireEvent, render, screen } from '@testing-library/react';
+import { runOfItems } from '../testing/runs';
+import { HandTest } from './HandTest';
+import { weighingOf } from './weighing';
+
+const line = runOfItems([starterItem('handPies', 8, 'You', 'roughPuff')]).plan.items[0]?.line;
+const stretch = line?.stretches.find((s) => s.code === 'turns');
+const cure: Rechill = { minutes: 9, range: [7, 12], target: 13, at: [0, 9], value: [17, 13] };
+
+function ask(value: number) {
+  if (!line || !stretch) throw new Error('no turns');
+  const said: [string, Record<string, unknown> | undefined][] = [];
+  render(
+    <HandTest
+      itemIndex={0}
+      step="0/turns:1"
+      warmth={{ stretch, value, minute: 4, leftMin: 5, standMin: value < line.band.low ? 6 : 0, feel: 'works' }}
+      band={line.band}
+      askCold={() => Promise.resolve(cure)}
+      say={(type, data) => {
+        said.push([type, data]);
+        return Promise.resolve(undefined);
+      }}
+      onClose={() => said.push(['closed', undefined])}
+    />,
+  );
+  return said;
+}
+const press = (name: RegExp) => fireEvent.click(screen.getByRole('radio', { name }));
+
+describe('the hand asks the sheet', () => {
+  it('what springs back is rested in the cold by one press, for as long as a dough relaxes', async () => {
+    const said = ask(13);
+    press(/^springs back/);
+    fireEvent.click(await screen.findByRole('button', { name: 'To the cold to rest: 15 min' }));
+    expect(said.map(([type]) => type)).toEqual(['feel', 'cold', 'closed']);
+    expect(said[1]?.[1]).toMatchObject({ step: '0/turns:1', into: true, cure: { minutes: 15 } });
+  });
+  it('what sticks goes to the cold for the minutes it needs; felt softer than reckoned, it is reckoned by that when it is said so', async () => {
+    const said = ask(12);
+    press(/^sticks/);
+    await screen.findByRole('button', { name: 'To the cold: 9 min' });
+    fireEvent.click(screen.getByRole('button', { name: 'Reckon by it' }));
+    expect(said[1]).toEqual(['probe', { itemIndex: 0, stepId: stretch?.stepId, minute: 4, valueC: line?.band.high }]);
+  });
+  it('what cracks stands, with a timer; what holds asks for nothing', async () => {
+    const said = ask(6);
+    press(/^bends/);
+    expect(await screen.findByText(/Right: go on/)).toBeTruthy();
+    expect(screen.queryByRole('button', { name: /^(To the cold|Let it stand)/ })).toBeNull();
+    press(/^cracks/);
+    fireEvent.click(await screen.findByRole('button', { name: 'Let it stand 6 min' }));
+    expect(said.at(-2)).toEqual(['added', expect.objectContaining({ minutes: 6 })]);
+  });
+  it('is not taken for how the bowl felt', () => {
+    const at = '2036-12-12T12:00:00Z';
+    const event = { id: 'a', type: 'feel' as const, at, data: { itemIndex: 0, test: 'hand', feel: 'springs' } };
+    expect(weighingOf([event], 0).feel).toBe(weighingOf([], 0).feel);
+  });
+});
