@@ -140,10 +140,6 @@ export function ClockStation() {
           <Strands hand={hand} />
         )}
         <InHand hand={hand} />
-        <div className="px-6">
-          <HeldSteps hand={hand} />
-          <AwayCooks />
-        </div>
         <div
           className="numbers"
           style={{
@@ -161,6 +157,10 @@ export function ClockStation() {
               written={clock(momentAt(c.serveAt, c.figures.oven.value))}
             />
           )}
+        </div>
+        <div className="px-6">
+          <HeldSteps hand={hand} />
+          <AwayCooks />
         </div>
         <DayFiles />
       </section>
