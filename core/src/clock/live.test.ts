@@ -1,3 +1,7 @@
+import * as fc from 'fast-check';
+import { forms } from '../plan/formNames';
+import { runs } from '../testing/sampled';
+import type { TimedStep } from '../plan/steps/codes';
 import { linksOf, type BenchPlan } from '../bench/plan';
 import { outlookOf } from '../bench/late';
 import { reduce } from '../bench/reduce';
@@ -17,9 +21,9 @@ const items = [formItem('dishPie', 6, 'Ines'), formItem('turnovers', 6, 'Tobiah'
 const { clock } = planBake({ meal, items, kitchen, labels: [] });
 const steps = clock.steps;
 
-/** The day run as planned until a minute; what was begun before it and is not over goes on `lateMin` longer. */
-function runUntil(minute: number, lateMin: number): StepAtBench[] {
-  return steps.map((s): StepAtBench => {
+/** A day run as planned until a minute; work that was begun before it and is not over goes on `lateMin` longer. */
+function runUntil(minute: number, lateMin: number, of: readonly TimedStep[] = steps): StepAtBench[] {
+  return of.map((s): StepAtBench => {
     const end = s.startMin + s.minutes;
     const begun = s.startMin <= minute;
     const over = begun && end <= minute;
@@ -117,5 +121,51 @@ describe('the rest of a day laid anew', () => {
     const { plan } = ask(nowMin, atBench);
     expect(plan?.laterMin).toBeLessThanOrEqual(3);
     expect(plan?.steps.find((s) => glaze && keyOf(s) === keyOf(glaze))?.cook).toBe(other);
+  });
+  it('is there for any pies, at any hour, after any standstill: nobody is left without a way on', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.constantFrom(...forms), { minLength: 1, maxLength: 3 }),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        fc.integer({ min: 0, max: 60 }),
+        fc.boolean(),
+        (names, share, standsMin, held) => {
+          const pies = names.map((f, i) => formItem(f, 6, kitchen.cooks[i % 2] ?? ''));
+          const day = planBake({ meal, items: pies, kitchen, labels: [] }).clock;
+          const last = day.steps.findLast((s) => s.itemIndex === 0 && s.kind === 'bench');
+          const at = (minute: number) => {
+            const d = new Date(new Date(meal.serveAt).getTime() + Math.floor(minute) * 60_000);
+            const two = (n: number) => String(n).padStart(2, '0');
+            return `${d.getFullYear()}-${two(d.getMonth() + 1)}-${two(d.getDate())}T${two(d.getHours())}:${two(d.getMinutes())}`;
+          };
+          const asHeld = pies.map((p, i) =>
+            held && last && i === 0
+              ? { ...p, clock: { ...p.clock, pins: [{ stepId: last.id, at: at(last.startMin) }] } }
+              : p,
+          );
+          const nowMin = day.startMin * (1 - share);
+          const stood = nowMin - standsMin;
+          // nothing was done since then, but what had only to go on
+          const atBench = runUntil(stood, 0, day.steps);
+          const { status, plan } = replanDay({
+            meal,
+            items: asHeld,
+            kitchen,
+            labels: [],
+            steps: day.steps,
+            atBench,
+            tableAt: meal.serveAt,
+            nowMin,
+          });
+          if (status === 'tooLong') return;
+          expect(status).toBe('planned');
+          for (const s of plan?.steps ?? []) {
+            expect(Number.isFinite(s.startMin)).toBe(true);
+            expect(s.minutes).toBeGreaterThanOrEqual(0);
+          }
+        },
+      ),
+      { numRuns: runs(60, 6) },
+    );
   });
 });

@@ -31,6 +31,8 @@ export interface LaidAnew {
   /** Steps that begin at another time than planned, min; and steps in other hands. */
   slips: { key: string; byMin: number }[];
   hands: { key: string; cook: string }[];
+  /** Hours at which steps were held are let go: the late day cannot be laid around them. */
+  letGo?: true;
   /** Waits that had to last longer than they should, safety that is broken already or waits to be: never in silence. */
   notes: (Omit<ReplanNote, 'id' | 'code'> & {
     code: ReplanNote['code'] | 'safety-overdue';
@@ -62,6 +64,22 @@ export function layAnew(
     ...item,
     steps: item.steps.filter((s) => !gone.has(keyOf({ ...s, itemIndex: i }))),
   }));
+  const asked = layAs(items, steps, states, kitchen, table, nowMin);
+  if (!asked || asked.plan || !items.some((i) => i.pins?.some((p) => p.at !== undefined))) return asked;
+  // what was held for a day on time is let go where a late one cannot be laid around it
+  const loose = items.map((i) => ({ ...i, pins: i.pins?.map(({ stepId, cook }) => ({ stepId, cook })) }));
+  const free = layAs(loose, steps, states, kitchen, table, nowMin);
+  return free && { ...free, plan: free.plan && { ...free.plan, letGo: true } };
+}
+
+function layAs(
+  items: readonly Scheduled[],
+  steps: readonly TimedStep[],
+  states: ReadonlyMap<string, StepAtBench>,
+  kitchen: KitchenInput,
+  table: TableOfDay,
+  nowMin: number,
+): { plan: LaidAnew | null; day: Instance } | null {
   const compiled = dayOf(items, kitchen, table, { restsGive: true, asHeld: true });
   if (!compiled) return null;
   const at = plannerMin(table.serveAt, table.serveAt);
@@ -199,14 +217,21 @@ function happened(
   at: number,
 ): Happened {
   const what: Happened = { now, done: {}, running: {} };
+  // a wait that nobody ended was over when what follows it was begun
+  const endedBy = new Map<string, number>();
+  for (const { from, to } of day.lags) {
+    const next = to[1] === 'start' ? states.get(to[0])?.begunMin : null;
+    if (next != null && from[1] === 'end') endedBy.set(from[0], Math.min(next, endedBy.get(from[0]) ?? Infinity));
+  }
   for (const s of day.steps) {
     const state = states.get(s.id);
     if (state?.begunMin == null) continue;
     const start = Math.min(now, Math.floor(at + state.begunMin));
     const cook = s.kind === 'passive' ? null : (state.cook ?? last.steps[s.id].cook);
     const { oven } = last.steps[s.id];
-    if (state.doneMin !== null) {
-      const end = Math.max(start + 1, Math.min(now, Math.floor(at + state.doneMin)));
+    const doneMin = state.doneMin ?? (s.kind === 'passive' ? (endedBy.get(s.id) ?? null) : null);
+    if (doneMin !== null) {
+      const end = Math.max(start + 1, Math.min(now, Math.floor(at + doneMin)));
       what.done[s.id] = { start, end, cook, oven };
     } else {
       const open = s.kind === 'passive' && s.min < s.max;

@@ -141,13 +141,14 @@ export function laidFrom(day: Instance, steps: readonly TimedStep[]): Laid | nul
  * How much sooner and later every step of a day could begin, the order of hands, places and bakes kept, and what keeps it
  * (clock.md 8). An estimate of a day that was laid by the minute: whole minutes.
  * @param day as compiled; steps of its plan, minutes from the table
- * @returns null where the plan is not one of this day
+ * @returns null where the plan is not one of this day, or the day cannot be
  */
 export function playsOf(day: Instance, steps: readonly TimedStep[]): StepPlay[] | null {
   const laid = laidFrom(day, steps);
   if (!laid) return null;
   const whole = reasoned(day);
   const { net } = whole;
+  if (net.contradiction) return null;
   const { start, end, endOff, D, N } = net;
   for (const { a, b, gap, why } of ordersOf(net, laid)) {
     const arc = { u: end[a], v: start[b], w: endOff[a] + gap };

@@ -74,6 +74,9 @@ function Changes({ run, state, plan }: Pick<Props, 'run' | 'state'> & { plan: An
   const at = (minute: number) => clockOn(momentAt(serveAt, minute), served(serveAt));
   return (
     <>
+      {plan.letGo && (
+        <p className="problem m-0">What you hold of the day is let go: late, it cannot be laid around it.</p>
+      )}
       {plan.notes.map((n, i) => (
         <p key={i} className="problem m-0">
           {n.code === 'safety-limit-broken'

@@ -41,11 +41,8 @@ export function dayPlay({ inHand, ...input }: PlayInput): DayPlay {
 function laid(input: BakeInput) {
   const { items: plans, doughs, clock } = planBake(input);
   const { items } = asMade(input.items, input.kitchen);
-  return {
-    clock,
-    day: dayOf(scheduled(items, plans, doughs, input.kitchen), input.kitchen, input.meal, {
-      restsGive: true,
-      asHeld: true,
-    }),
-  };
+  // what cannot be held is not: the day is shown as it would be without
+  const held = !clock.problems.some((p) => p.code === 'pins_do_not_go');
+  const day = scheduled(items, plans, doughs, input.kitchen).map((i) => (held ? i : { ...i, pins: [] }));
+  return { clock, day: dayOf(day, input.kitchen, input.meal, { restsGive: true, asHeld: true }) };
 }
