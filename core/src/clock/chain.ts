@@ -188,7 +188,7 @@ function awayFrom({ cooks, hours = [] }: KitchenInput, { serveAt, away = [] }: T
   const from = (moment: string) => (new Date(moment).getTime() - table.getTime()) / 60_000;
   const midnight = -(table.getHours() * 60 + table.getMinutes());
   const gone = away
-    .filter((a) => cooks.includes(a.cook))
+    .filter((a) => cooks.includes(a.cook) && a.to > a.from)
     .map((a): Busy => ({ cook: a.cook, from: from(a.from), to: from(a.to), pot: false, brush: false }));
   const daily = hours
     .filter((h) => cooks.includes(h.cook) && h.fromMin !== h.toMin)

@@ -258,7 +258,9 @@ function windowsOf(
 
 /** Stretches a cook is away for on this day, on the planner's minutes. */
 const awayOf = (cook: string, away: NonNullable<TableOfDay['away']>, serveAt: string): (readonly [number, number])[] =>
-  away.filter((a) => a.cook === cook).map((a) => [plannerMin(a.from, serveAt), plannerMin(a.to, serveAt)] as const);
+  away
+    .filter((a) => a.cook === cook && a.to > a.from)
+    .map((a) => [plannerMin(a.from, serveAt), plannerMin(a.to, serveAt)] as const);
 
 /** Windows with some stretches taken out of them. */
 const without = (

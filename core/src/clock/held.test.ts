@@ -104,6 +104,13 @@ describe('a cook who is away for a while', () => {
   });
 });
 
+describe('an absence that ends before it begins', () => {
+  it('is none', () => {
+    const away = [{ cook: 'Ines', from: local(-60), to: local(-240) }];
+    expect(planBake({ meal: { ...meal, away }, items: pies, kitchen }).clock).toEqual(free.clock);
+  });
+});
+
 describe('the play of a day', () => {
   const { plays } = dayPlay({ meal, items: pies, kitchen, labels: [] });
   it('is none that breaks the day: every step can be held at either end of it', () => {
