@@ -1,7 +1,9 @@
 import { recalibrate, type Recalibrated } from '@crustallum/core/plan/questions/recalibrate';
 import { plainKitchen } from '@crustallum/core/plan/starters';
-import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { showOther } from '../devices/ofThisKitchen';
 import { probe } from '../devices/probe';
+import { benchStore } from './benchStore';
 import { learnt, probedOf } from '../log/probed';
 import { FakeServer, heading, open } from '../testing/household';
 import { eventOf, runAt, runOf, stateAt, stepIndex, upTo } from '../testing/runs';
@@ -91,6 +93,21 @@ describe('a probe put in at the bench', () => {
     read.mockResolvedValue(80);
     fireEvent.click(screen.getByRole('button', { name: 'Probe in' }));
     await waitFor(async () => expect((await panel()).textContent).toMatch(/It says 80°: no pastry is that warm/));
+  });
+  it('that shows °F is asked about and not believed; said once, it is read so', async () => {
+    new FakeServer();
+    const read = jest.spyOn(probe, 'read').mockResolvedValue(53);
+    await runAt(runOf([['handPies', 'roughPuff']], Date.now() - 4 * 60_000), turns);
+    open('/bench');
+    await heading(/^Turns/);
+    fireEvent.click(screen.getByRole('button', { name: 'Probe in' }));
+    const doubt = await within(await panel()).findByRole('button', { name: 'It shows °F' });
+    expect((await panel()).textContent).toContain('If it shows °F, it is 11.7°');
+    expect((await benchStore.events.toArray()).filter((e) => e.type === 'probe')).toEqual([]);
+    read.mockResolvedValue(11.7);
+    fireEvent.click(doubt);
+    expect(await within(await panel()).findByText('11.7°')).toBeTruthy();
+    act(() => showOther('probe', false));
   });
   it('that does not answer leaves the reckoning as it is', async () => {
     new FakeServer();

@@ -1,5 +1,6 @@
 import type { FormulaPart } from '@crustallum/core/dough/formula';
-import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { showOther } from '../devices/ofThisKitchen';
 import { scale, StandInScale } from '../devices/scale';
 import { FakeServer, heading, open } from '../testing/household';
 import { eventOf, runAt, runOf, stepIndex } from '../testing/runs';
@@ -161,6 +162,25 @@ describe('weighing at the bench', () => {
     const [kept] = (await benchStore.events.toArray()).filter((e) => e.type === 'weighed');
     expect(Number(kept?.data['grams'])).toBeCloseTo(flour.grams, 0);
     expect(scale.reading).toBe(0);
+  });
+  it('by a scale that shows ounces: asked about, never taken for grams, and right once it is said', async () => {
+    new FakeServer();
+    scale.tare();
+    scale.failings = { ...scale.failings, shows: 'other' };
+    await runAt(run, 0);
+    open('/bench');
+    await heading('Weigh for Hand pies');
+    fireEvent.click(await screen.findByRole('button', { name: 'to it' }));
+    expect(await screen.findByText(/That cannot well be\. If it shows ounces, it is/)).toBeTruthy();
+    expect(screen.queryByRole('button', { name: 'Plain flour is in' })).toBeNull();
+    fireEvent.click(screen.getByRole('button', { name: 'It shows ounces' }));
+    await waitFor(() => expect(Math.abs(scale.reading - flour.grams)).toBeLessThan(2));
+    fireEvent.click(await screen.findByRole('button', { name: 'Plain flour is in' }));
+    await screen.findByText(/Butter, 2 of/);
+    const [kept] = (await benchStore.events.toArray()).filter((e) => e.type === 'weighed');
+    expect(Math.abs(Number(kept?.data['grams']) - flour.grams)).toBeLessThan(0.03 * flour.grams);
+    scale.failings = { ...scale.failings, shows: 'asked' };
+    act(() => showOther('scale', false));
   });
   it('with too much in says by how much, and the rest can follow', async () => {
     new FakeServer();
