@@ -47,7 +47,7 @@ describe('reference days', () => {
 describe('every plan passes the checker', () => {
   it('of generated days', () => {
     let plans = 0;
-    const days = runs(300, 120);
+    const days = runs(10_000, 300);
     for (let seed = 0; seed < days; seed++) {
       const day = generatedDay(seed);
       expect(invalidOf(day)).toEqual([]);
