@@ -117,8 +117,10 @@ describe('the play of a day', () => {
     for (const play of someOf(plays ?? [], 4)) {
       const [index, id] = [Number(play.step.split('/')[0]), play.step.slice(2)];
       const step = free.clock.steps.find((s) => s.itemIndex === index && s.id === id);
+      // a wait of no minutes stands on no page
+      if (!step) continue;
       for (const minutes of [play.laterMin, -Math.min(120, play.earlierMin)]) {
-        const at = local(Math.floor(step?.startMin ?? 0) + minutes);
+        const at = local(Math.floor(step.startMin) + minutes);
         const items = pies.map((p, i) => (i === index ? holding(p, { stepId: id, at }) : p));
         const plan = planBake({ meal, items, kitchen });
         expect([play.step, minutes, plan.clock.problems.map((p) => p.code)]).toEqual([play.step, minutes, []]);
