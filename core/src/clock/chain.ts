@@ -56,8 +56,8 @@ const busyOf = (s: TimedStep & { cook: string }): Busy => ({
 /**
  * A backward chain for each item from the one oven: bakes are placed latest first in the order of the list, each as late as
  * oven and shelves allow; the pastry's steps run back from its bake, its last chill stretching while a cook's hands are taken;
- * its filling is cooked and cooled before it is closed, while those hands are free. What cannot be placed so, and a day in
- * which the cook holds something, is searched as a whole; where that finds nothing, it is said.
+ * its filling is cooked and cooled before it is closed, while those hands are free. What cannot be placed so, a day in which
+ * the cook holds something, and one that was asked to be, is searched as a whole; where that finds nothing, it is said.
  */
 export function planClock(items: readonly Scheduled[], kitchen: KitchenInput, table: TableOfDay): ClockPlan {
   const { serveAt } = table;
@@ -65,7 +65,7 @@ export function planClock(items: readonly Scheduled[], kitchen: KitchenInput, ta
     const plan = searchedDay(items, kitchen, table)?.plan;
     return plan && { ...laidBy(items, kitchen, plan), problems: [] };
   };
-  const held = items.some((i) => i.pins?.length) ? search() : null;
+  const held = table.laid === 'searched' || items.some((i) => i.pins?.length) ? search() : null;
   if (held) return planFrom(items, kitchen, serveAt, held);
   const runs: OvenRun[] = [];
   const timed: TimedStep[] = [];

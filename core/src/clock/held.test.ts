@@ -1,5 +1,7 @@
 import { formItem } from '../plan/forms';
 import { planBake } from '../plan/bake';
+import { laidBoth } from '../plan/questions/unheld';
+import { smallCodes } from './compile';
 import { dayPlay } from '../plan/questions/play';
 import { dayChoices } from '../plan/questions/dayChoices';
 import { plainKitchen } from '../plan/starters';
@@ -108,6 +110,31 @@ describe('an absence that ends before it begins', () => {
   it('is none', () => {
     const away = [{ cook: 'Ines', from: local(-60), to: local(-240) }];
     expect(planBake({ meal: { ...meal, away }, items: pies, kitchen }).clock).toEqual(free.clock);
+  });
+});
+
+describe('a day searched as a whole', () => {
+  const whole = planBake({ meal: { ...meal, laid: 'searched' }, items: pies, kitchen });
+  it('is served at its hour, begins no earlier than pie by pie, and works each step once', () => {
+    const { asLate, searched } = laidBoth({ meal, items: pies, kitchen, labels: [] });
+    expect(whole.clock.problems).toEqual([]);
+    expect(searched.startMin).toBeGreaterThanOrEqual(asLate.startMin);
+    expect(searched.startMin).toBeCloseTo(whole.clock.startMin, 9);
+    const hands = (clock: typeof whole.clock) =>
+      clock.steps
+        .filter((s) => s.cook !== null)
+        .map(keyOf)
+        .sort();
+    expect(hands(whole.clock)).toEqual(hands(free.clock));
+  });
+  it('never has one cook at two full tasks', () => {
+    for (const cook of kitchen.cooks) {
+      const own = whole.clock.steps.filter((s) => s.cook === cook && s.kind === 'bench' && !smallCodes.has(s.code));
+      own.forEach((s, i) => {
+        const next = own[i + 1];
+        if (next) expect(next.startMin).toBeGreaterThanOrEqual(s.startMin + s.minutes - 1.01);
+      });
+    }
   });
 });
 

@@ -1,4 +1,4 @@
-import type { AwayInput, PinInput } from '../contracts/clock';
+import type { AwayInput, PinInput, WayLaid } from '../contracts/clock';
 import type { Duty, KitchenInput } from '../contracts/kitchen';
 import type { OvenStep } from '../oven/bakeInput';
 import type { Step } from '../plan/steps/codes';
@@ -26,6 +26,7 @@ export interface TableOfDay {
   /** Local date and time. */
   serveAt: string;
   away?: readonly AwayInput[];
+  laid?: WayLaid;
 }
 
 /** Cooks who do this; everybody, where nobody is said to. */

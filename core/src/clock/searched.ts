@@ -7,8 +7,9 @@ import type { DayPlan, Instance } from './planner/instance';
 import { solve } from './planner/solve';
 import type { Scheduled, TableOfDay } from './scheduled';
 
-/** Work of the search in a plan that follows every change, units. */
+/** Work of the search in a plan that follows every change, units; and of a day that was asked to be searched. */
 const searchUnits = 20_000;
+const searchedUnits = 120_000;
 
 export interface SearchedDay {
   day: Instance;
@@ -29,18 +30,19 @@ export function searchedDay(
   const ways: DayWays = { ...now, asHeld: items.some((i) => i.pins?.length) };
   const tight = dayOf(items, kitchen, table, ways);
   if (!tight || tight.horizon[1] <= tight.horizon[0]) return null;
-  const first = found(tight);
+  const units = table.laid === 'searched' ? searchedUnits : searchUnits;
+  const first = found(tight, units);
   if (first) return { day: tight, plan: first };
   const day = dayOf(items, kitchen, table, { ...ways, restsGive: true }) ?? tight;
-  const plan = found(day);
+  const plan = found(day, units);
   if (!plan) return { day, plan };
   // a rest that gives is no longer than it has to be
   const aligned = rightAligned(day, plan);
   return { day, plan: checkPlan(day, aligned).length === 0 ? aligned : plan };
 }
 
-const found = (day: Instance): DayPlan | null =>
-  remember(['day', day], () => {
-    const solved = solve(day, { units: searchUnits });
+const found = (day: Instance, units: number): DayPlan | null =>
+  remember(['day', day, units], () => {
+    const solved = solve(day, { units });
     return { plan: solved.status === 'planned' && checkPlan(day, solved.plan).length === 0 ? solved.plan : null };
   }).plan;

@@ -21,6 +21,9 @@ export class PinInput {
   @Optional() @IsString() @MaxLength(40) cook?: string;
 }
 
+export const waysLaid = ['asLate', 'searched'] as const;
+export type WayLaid = (typeof waysLaid)[number];
+
 /** A cook who is away for a stretch of this day. */
 export class AwayInput {
   @IsString() @MaxLength(40) cook!: string;

@@ -1,6 +1,6 @@
 import { IsString, MaxLength, Matches, IsISO8601, IsOptional } from 'class-validator';
-import { NumberIn, NestedList, Optional } from '../quantities/rules';
-import { AwayInput, localMoment } from './clock';
+import { NumberIn, NestedList, OneOf, Optional } from '../quantities/rules';
+import { AwayInput, localMoment, waysLaid, type WayLaid } from './clock';
 import { EaterInput } from './eater';
 
 /** The meal the items meet at. */
@@ -12,6 +12,8 @@ export class MealInput {
   /** Who eats, as far as they were named; the others eat everything. */
   @NestedList(() => EaterInput, 60) eaters!: EaterInput[];
   @IsOptional() @IsString() @MaxLength(600) words?: string;
+  /** How its day is laid: each pie as late as can be, one after the other; or searched as a whole, which takes longer. */
+  @Optional() @OneOf(waysLaid) laid?: WayLaid;
   /** Who is away for a stretch of it. */
   @Optional() @NestedList(() => AwayInput, 20) away?: AwayInput[];
 }

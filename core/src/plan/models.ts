@@ -12,7 +12,7 @@ import { doughShapes, FridgeShapesInput } from './questions/shapes';
 import { dayChoices, DayChoicesInput } from './questions/dayChoices';
 import { dayPlay, PlayInput } from './questions/play';
 import { replanDay, ReplanInput } from './questions/replan';
-import { unheld } from './questions/unheld';
+import { laidBoth, unheld } from './questions/unheld';
 import { coolings, CoolingsInput } from './questions/coolings';
 import { bestProgramme, ProgrammeInput } from './questions/programme';
 import { ovenLoad, OvenLoadInput } from './questions/ovenLoad';
@@ -152,6 +152,15 @@ export const planModels = [
     certainty: 'estimate',
     input: BakeInput,
     run: unheld,
+  }),
+  model({
+    name: 'plan.laidBoth',
+    summary: 'A day laid pie by pie, each as late as can be, beside the same day searched as a whole',
+    units: 'min',
+    source: 'plan.bake, twice',
+    certainty: 'estimate',
+    input: BakeInput,
+    run: laidBoth,
   }),
   model({
     name: 'plan.dayChoices',

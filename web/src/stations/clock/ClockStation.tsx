@@ -18,6 +18,7 @@ import { AwayCooks } from './AwayCooks';
 import { HeldSteps } from './HeldSteps';
 import { InHand } from './InHand';
 import { InTheWay } from './InTheWay';
+import { LaidHow } from './LaidHow';
 import { Strands } from './Strands';
 import { UprightClock } from './UprightClock';
 import { useDayInHand } from './useDayInHand';
@@ -160,6 +161,7 @@ export function ClockStation() {
         </div>
         <div className="px-6">
           <HeldSteps hand={hand} />
+          <LaidHow />
           <AwayCooks />
         </div>
         <DayFiles />

@@ -107,3 +107,18 @@ describe('a cook who is away', () => {
     expect(desk().meal?.away).toBeUndefined();
   });
 });
+
+describe('a day searched as a whole', () => {
+  it('is offered where it begins later or calls less often, laid by a press, and back by another', async () => {
+    await atClock();
+    const before = desk().plan?.clock.startMin ?? 0;
+    const lay = await screen.findByRole('button', { name: 'Lay it as a whole' });
+    fireEvent.click(lay);
+    expect(desk().meal?.laid).toBe('searched');
+    await waitFor(() => expect(desk().plan?.clock.startMin).toBeGreaterThan(before));
+    expect(desk().plan?.clock.problems).toEqual([]);
+    fireEvent.click(await screen.findByRole('button', { name: 'Lay it pie by pie' }));
+    expect(desk().meal?.laid).toBeUndefined();
+    await waitFor(() => expect(desk().plan?.clock.startMin).toBeCloseTo(before, 6));
+  });
+});
