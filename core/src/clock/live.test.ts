@@ -122,6 +122,21 @@ describe('the rest of a day laid anew', () => {
     expect(plan?.laterMin).toBeLessThanOrEqual(3);
     expect(plan?.steps.find((s) => glaze && keyOf(s) === keyOf(glaze))?.cook).toBe(other);
   });
+  it('what is baked already stands as long as the others take', () => {
+    const baked = steps.find((s) => s.itemIndex === 1 && s.code === 'bake');
+    const out = (baked?.startMin ?? 0) + (baked?.minutes ?? 0);
+    // the turnovers are out; the dish's cook only now closes it
+    const nowMin = out + 1;
+    const atBench = runUntil(nowMin, 0).map((s) => {
+      const late = steps.find((x) => keyOf(x) === s.key && x.itemIndex === 0 && x.strand !== 'filling');
+      return late && late.startMin > -110 ? { ...s, begunMin: null, doneMin: null } : s;
+    });
+    const { status, plan } = ask(nowMin, atBench);
+    expect(status).toBe('planned');
+    expect(plan?.laterMin).toBeGreaterThan(60);
+    const stand = plan?.steps.find((s) => s.itemIndex === 1 && s.code === 'stand');
+    expect(stand?.minutes).toBeGreaterThan(60);
+  });
   it('is there for any pies, at any hour, after any standstill: nobody is left without a way on', () => {
     fc.assert(
       fc.property(

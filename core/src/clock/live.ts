@@ -82,9 +82,28 @@ function layAs(
 ): { plan: LaidAnew | null; day: Instance } | null {
   const compiled = dayOf(items, kitchen, table, { restsGive: true, asHeld: true });
   if (!compiled) return null;
+  let laid: ReturnType<typeof layWithin> = null;
+  // what is overdue comes at once, or as soon as what has to be before it allows
+  for (const withinMin of soonMin) {
+    laid = layWithin(compiled, steps, states, kitchen, table, nowMin, withinMin);
+    if (!laid || laid.plan || !laid.overdue) break;
+  }
+  return laid;
+}
+
+// oxlint-disable-next-line max-params -- a day, its run, and how soon
+function layWithin(
+  compiled: Instance,
+  steps: readonly TimedStep[],
+  states: ReadonlyMap<string, StepAtBench>,
+  kitchen: KitchenInput,
+  table: TableOfDay,
+  nowMin: number,
+  withinMin: number,
+): { plan: LaidAnew | null; day: Instance; overdue: boolean } | null {
   const at = plannerMin(table.serveAt, table.serveAt);
   const now = Math.floor(at + nowMin);
-  const { day, overdue } = asItRuns(compiled, steps, states, kitchen, now, at);
+  const { day, overdue } = asItRuns(compiled, steps, states, kitchen, { now, at, withinMin });
   const laid = laidFrom(day, steps);
   if (!laid) return null;
   const last: DayPlan = {
@@ -106,10 +125,11 @@ function layAs(
   };
   const again = replan(day, last, happened(day, states, last, now, at));
   if (again.solved.status !== 'planned' || checkPlan(again.instance, again.solved.plan).length > 0)
-    return { plan: null, day: again.instance };
+    return { plan: null, day: again.instance, overdue: overdue.length > 0 };
   const { plan } = again.solved;
   return {
     day,
+    overdue: overdue.length > 0,
     plan: {
       laterMin: plan.serve - at,
       steps: timed(steps, states, plan, at),
@@ -134,8 +154,8 @@ interface Overdue {
   id: string;
   minutes: number;
 }
-/** What is overdue is done within this, min. */
-const atOnceMin = 5;
+/** What is overdue is done within the first of these that can be, min. */
+const soonMin = [5, 20, 60, 180] as const;
 
 /** The day as its run has made it: a table that may be later, hands as they were given, an oven that is hot already. */
 function asItRuns(
@@ -143,8 +163,7 @@ function asItRuns(
   steps: readonly TimedStep[],
   states: ReadonlyMap<string, StepAtBench>,
   kitchen: KitchenInput,
-  now: number,
-  at: number,
+  { now, at, withinMin }: { now: number; at: number; withinMin: number },
 ): { day: Instance; overdue: Overdue[] } {
   const overdue: Overdue[] = [];
   const planned = new Map(steps.map((s) => [keyOf(s), s]));
@@ -164,7 +183,7 @@ function asItRuns(
     const by = now - Math.floor(at + over) - l.max;
     if (l.to[0] === 'serve' || begun(l.to[0]) || by <= 0) return l;
     overdue.push({ code: 'safety-overdue', id: l.id, minutes: by });
-    return { ...l, max: l.max + by + atOnceMin };
+    return { ...l, max: l.max + by + withinMin };
   });
   const running: Instance = {
     ...day,
@@ -179,6 +198,10 @@ function asItRuns(
       const min = heats.get(o.id);
       return min === undefined ? o : { ...o, ambient: Math.max(o.ambient, Math.floor(o.tMax - min * climbsCMin)) };
     }),
+    // what is baked already stands as long as the others take
+    items: day.items.map((x) =>
+      begun(x.serve.step) ? { ...x, serve: { ...x.serve, max: x.serve.max + mostLaterMin } } : x,
+    ),
     steps: day.steps.map(({ window, ...s }) => {
       const cook = states.get(s.id)?.cook;
       const handed = cook != null && s.cooks !== undefined && cook !== planned.get(s.id)?.cook;
@@ -260,7 +283,11 @@ function timed(
     placed.find((s) => s.itemIndex === itemIndex && is(s));
   return placed
     .map((s): TimedStep => {
-      if (states.get(keyOf(s))?.begunMin != null) return s;
+      const state = states.get(keyOf(s));
+      // what stands, stands until the table, wherever that is
+      if (s.code === 'stand' && state?.begunMin != null && state.doneMin === null)
+        return { ...s, minutes: -s.startMin };
+      if (state?.begunMin != null) return s;
       if (s.during) {
         const of = find(s.itemIndex, (o) => o.id === s.during?.stepId);
         return of ? { ...s, startMin: of.startMin + s.during.atMin } : s;
