@@ -1,6 +1,5 @@
 import * as fc from 'fast-check';
-import { relaxMin } from '../plan/coldLine/rests';
-import { handAnswers, handTest, isAskedByHand, type Reckoned } from './handTest';
+import { handAnswers, handTest, isAskedByHand, relaxesMin, type Reckoned } from './handTest';
 
 const reckoned: fc.Arbitrary<Reckoned> = fc
   .record({
@@ -17,7 +16,7 @@ describe('a sheet asked by the hand', () => {
     fc.assert(
       fc.property(reckoned, (r) => {
         expect(handTest('holds', r)).toMatchObject({ does: 'goOn', minutes: 0 });
-        expect(handTest('springs', r).minutes).toBeGreaterThanOrEqual(Math.max(relaxMin.turns, r.chillMin ?? 0));
+        expect(handTest('springs', r).minutes).toBeGreaterThanOrEqual(Math.max(relaxesMin, r.chillMin ?? 0));
         expect(handTest('cracks', r).minutes).toBeGreaterThanOrEqual(Math.max(1e-9, r.standMin));
         expect(handTest('sticks', r).minutes).toBe(r.chillMin);
       }),

@@ -28,6 +28,8 @@ export interface HandTested {
   feelsC: number | null;
 }
 
+/** A sheet that springs back lies for this at least, min. */
+export const relaxesMin = relaxMin.turns;
 /** One that cracks though it is reckoned warm enough is let stand so long, min (estimate). */
 const standsMin = 5;
 /** A feel says nothing of less than this, K. */
@@ -46,7 +48,7 @@ export function handTest(answer: HandAnswer, { valueC, band, standMin, chillMin 
       return { does: 'goOn', minutes: 0, feelsC };
     }
     case 'springs':
-      return { does: 'rest', minutes: Math.max(relaxMin.turns, chillMin ?? 0), feelsC: null };
+      return { does: 'rest', minutes: Math.max(relaxesMin, chillMin ?? 0), feelsC: null };
     case 'cracks':
       return {
         does: 'stand',

@@ -1,6 +1,6 @@
 import { formItem } from '../plan/forms';
 import { planBake } from '../plan/bake';
-import { laidBoth } from '../plan/questions/unheld';
+import { laidBoth } from '../plan/questions/sideBySide';
 import { smallCodes } from './compile';
 import { dayPlay } from '../plan/questions/play';
 import { dayChoices } from '../plan/questions/dayChoices';

@@ -12,7 +12,7 @@ import { doughShapes, FridgeShapesInput } from './questions/shapes';
 import { dayChoices, DayChoicesInput } from './questions/dayChoices';
 import { dayPlay, PlayInput } from './questions/play';
 import { replanDay, ReplanInput } from './questions/replan';
-import { laidBoth, unheld } from './questions/unheld';
+import { laidBoth, unheld } from './questions/sideBySide';
 import { coolings, CoolingsInput } from './questions/coolings';
 import { bestProgramme, ProgrammeInput } from './questions/programme';
 import { ovenLoad, OvenLoadInput } from './questions/ovenLoad';

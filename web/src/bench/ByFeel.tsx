@@ -1,6 +1,7 @@
 import { partName } from '@crustallum/core/dough/formula';
 import { byFeel, feelTests, type Feel } from '@crustallum/core/dough/weighing';
 import { plain, weight, weightParts } from '../wording/numbers';
+import { Answers } from './Answers';
 import { FeelPicture } from './FeelPicture';
 import type { RunPlan, Say } from './run';
 import { pouredPart, type Weighing } from './weighing';
@@ -86,21 +87,18 @@ export function FeelTests({ item, itemIndex, now, say }: Props) {
   const feel = feelTests.find((f) => f === now.feel);
   return (
     <div className="weigh-out">
-      <div role="radiogroup" aria-label="How it feels" className="feels">
-        {feelTests.map((f) => (
-          <button
-            key={f}
-            type="button"
-            role="radio"
-            aria-checked={now.feel === f}
-            className={`press ${now.feel === f ? '' : 'quiet'} bench-side`}
-            onClick={() => void say('feel', { itemIndex, feel: f })}
-          >
+      <Answers
+        label="How it feels"
+        answers={feelTests}
+        chosen={now.feel}
+        show={(f) => (
+          <>
             <FeelPicture feel={f} />
             {feelWords[f].word}
-          </button>
-        ))}
-      </div>
+          </>
+        )}
+        onTake={(f) => void say('feel', { itemIndex, feel: f })}
+      />
       <p className="m-0" style={{ fontSize: 22 }} aria-live="polite">
         {feel ? feelWords[feel].next : 'Press a lump in your hand, and say how it feels.'}
         {state.absorptionFactor !== null && Math.abs(state.absorptionFactor - 1) > 0.02

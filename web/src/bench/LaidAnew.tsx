@@ -4,6 +4,7 @@ import { useState, type ReactNode } from 'react';
 import { clockOn, localMoment, momentAt, served, span } from '../wording/numbers';
 import { stepWord } from '../wording/steps';
 import type { BenchRun, BenchState, Say } from './run';
+import { Because } from '../design/ui/Because';
 import { BenchSlip } from './BenchSlip';
 import { useLaidAnew } from './useLaidAnew';
 
@@ -28,17 +29,37 @@ export function LaidAnew({ run, state, now, tableThen, say, children }: Props) {
   const { serveAt } = state.now.plan;
   const plan = value?.plan;
   if (!plan) return children;
+  const called = callerOf(run, state);
+  const unsafe = plan.notes.filter((n) => n.code === 'safety-overdue' || n.code === 'safety-limit-broken');
+  const said = unsafe.map((n, i) => (
+    <p key={i} className="problem m-0">
+      {noteWords(n, called)}
+    </p>
+  ));
   const table = momentAt(serveAt, plan.laterMin);
-  if ((tableThen - table.getTime()) / 60_000 < worthMin) return children;
+  if ((tableThen - table.getTime()) / 60_000 < worthMin)
+    return (
+      <>
+        {said}
+        {children}
+      </>
+    );
   const then = clockOn(table, served(serveAt));
   return (
     <>
+      {said}
       <button type="button" className="press bench-side w-full" onClick={() => setOpen(true)}>
         {plan.laterMin === 0 ? `${then} after all` : `Table at ${then}`}, in another order
       </button>
       {open && (
         <BenchSlip title={`In another order: ${then}`} onClose={() => setOpen(false)}>
           <Changes run={run} state={state} plan={plan} />
+          <p className="m-0">
+            <Because>
+              what is left was searched again from this minute: what is over and what runs stays as it was, every wait
+              is as long as it has to be, hands and oven are free when they are. Hands are estimates.
+            </Because>
+          </p>
           <div className="flex flex-wrap gap-3">
             <button
               type="button"
@@ -61,13 +82,32 @@ export function LaidAnew({ run, state, now, tableThen, say, children }: Props) {
   );
 }
 
-/** Every step that is at another hour or in other hands, as it was and as it would be; and what waits longer than it should. */
-function Changes({ run, state, plan }: Pick<Props, 'run' | 'state'> & { plan: Anew }) {
-  const { serveAt, steps } = state.now.plan;
-  const called = (key: string) => {
+/** A step as it is called, with its pie. */
+const callerOf =
+  (run: BenchRun, state: BenchState) =>
+  (key: string): string => {
     const step = state.now.steps.get(key)?.step;
     return step ? `${stepWord(step).toLowerCase()} of ${run.plan.items[step.itemIndex]?.document.title}` : 'a step';
   };
+
+/** What waits longer than it should, or than is safe: said, whatever becomes of the order. */
+function noteWords({ code, from, to, minutes }: Anew['notes'][number], called: (key: string) => string): string {
+  switch (code) {
+    case 'safety-limit-broken':
+      return `From ${called(from)} to ${called(to)} took ${span(minutes)} longer than is safe: your local rules say what may still be eaten.`;
+    case 'safety-overdue':
+      return `First, ${called(to)}: ${called(from)} was over ${span(minutes)} longer ago than is safe to wait. Your local rules stand above this.`;
+    case 'quality-limit-waived':
+      return `${called(to)} waits ${span(minutes)} longer than it should.`;
+    case 'overrun':
+      return `${called(from)} lasts ${span(minutes)} longer than it should.`;
+  }
+}
+
+/** Every step that is at another hour or in other hands, as it was and as it would be; and what waits longer than it should. */
+function Changes({ run, state, plan }: Pick<Props, 'run' | 'state'> & { plan: Anew }) {
+  const { serveAt, steps } = state.now.plan;
+  const called = callerOf(run, state);
   const slips = new Map(plan.slips.map((s) => [s.key, s.byMin]));
   const hands = new Map(plan.hands.map((h) => [h.key, h.cook]));
   const changed = steps.filter((s) => hands.has(keyOf(s)) || Math.abs(slips.get(keyOf(s)) ?? 0) >= worthMin);
@@ -79,13 +119,7 @@ function Changes({ run, state, plan }: Pick<Props, 'run' | 'state'> & { plan: An
       )}
       {plan.notes.map((n, i) => (
         <p key={i} className="problem m-0">
-          {n.code === 'safety-limit-broken'
-            ? `From ${called(n.from)} to ${called(n.to)} took ${span(n.minutes)} longer than is safe: your local rules say what may still be eaten.`
-            : n.code === 'safety-overdue'
-              ? `${called(n.to)} first: ${called(n.from)} was over ${span(n.minutes)} longer ago than is safe to wait. Your local rules stand above this.`
-              : n.code === 'quality-limit-waived'
-                ? `${called(n.to)} waits ${span(n.minutes)} longer than it should.`
-                : `${called(n.from)} lasts ${span(n.minutes)} longer than it should.`}
+          {noteWords(n, called)}
         </p>
       ))}
       <div style={{ overflow: 'auto', maxHeight: '46vh' }} tabIndex={0} role="region" aria-label="What changes">

@@ -1,5 +1,6 @@
 import { feltParts, potFeels, potNext, type FeltPart, type PotFeel } from '@crustallum/core/filling/byFeel';
 import { weight } from '../wording/numbers';
+import { Answers } from './Answers';
 import type { RunPlan, Say } from './run';
 import { inThePot, type Weighing } from './weighing';
 
@@ -30,20 +31,14 @@ export function Pot({ item, itemIndex, now, say }: Props) {
           />
         ))}
       </ul>
-      <div role="radiogroup" aria-label="How the pot is" className="bench-row">
-        {potFeels.map((f) => (
-          <button
-            key={f}
-            type="button"
-            role="radio"
-            aria-checked={feel === f}
-            className={`press ${feel === f ? '' : 'quiet'} bench-side`}
-            onClick={() => void say('feel', { itemIndex, feel: f, pot: true })}
-          >
-            {words[f]}
-          </button>
-        ))}
-      </div>
+      <Answers
+        label="How the pot is"
+        className="bench-row"
+        answers={potFeels}
+        chosen={feel}
+        show={(f) => words[f]}
+        onTake={(f) => void say('feel', { itemIndex, feel: f, pot: true })}
+      />
       <p className="m-0" style={{ fontSize: 20 }} aria-live="polite">
         {adviceOf(feel, parts)}
         {item.coverG ? ` ${grams(item.coverG)} in all just cover it.` : ''}

@@ -64,7 +64,7 @@ export function ScaleReading({ item, itemIndex, now, say }: Props) {
           {Math.abs(now.factor - 1) > 0.001 ? `, all of it × ${plain(now.factor, 2)}` : ''}
         </span>
       </p>
-      <DeviceWords device="scale" doubt={reading > 0.05 ? inOtherUnit('scale', reading, target) : null} write={grams} />
+      <DeviceWords device="scale" doubt={doubt} write={grams} />
       {off <= tolerance(target) && doubt === null && (
         <button
           type="button"

@@ -9,7 +9,10 @@ const line = runOfItems([starterItem('handPies', 8, 'You', 'roughPuff')]).plan.i
 const stretch = line?.stretches.find((s) => s.code === 'turns');
 const cure: Rechill = { minutes: 9, range: [7, 12], target: 13, at: [0, 9], value: [17, 13] };
 
+const asked: [number, number][] = [];
+
 function ask(value: number) {
+  asked.length = 0;
   if (!line || !stretch) throw new Error('no turns');
   const said: [string, Record<string, unknown> | undefined][] = [];
   render(
@@ -18,7 +21,10 @@ function ask(value: number) {
       step="0/turns:1"
       warmth={{ stretch, value, minute: 4, leftMin: 5, standMin: value < line.band.low ? 6 : 0, feel: 'works' }}
       band={line.band}
-      askCold={() => Promise.resolve(cure)}
+      askCold={(from, leastMin = 0) => {
+        asked.push([from, leastMin]);
+        return Promise.resolve({ ...cure, minutes: Math.max(cure.minutes ?? 0, leastMin) });
+      }}
       say={(type, data) => {
         said.push([type, data]);
         return Promise.resolve(undefined);
@@ -33,15 +39,20 @@ const press = (name: RegExp) => fireEvent.click(screen.getByRole('radio', { name
 describe('the hand asks the sheet', () => {
   it('what springs back is rested in the cold by one press, for as long as a dough relaxes', async () => {
     const said = ask(13);
+    press(/^sticks/);
     press(/^springs back/);
     fireEvent.click(await screen.findByRole('button', { name: 'To the cold to rest: 15 min' }));
-    expect(said.map(([type]) => type)).toEqual(['feel', 'cold', 'closed']);
-    expect(said[1]?.[1]).toMatchObject({ step: '0/turns:1', into: true, cure: { minutes: 15 } });
+    // the answer that stands is the one that is acted on, with its own cold
+    expect(asked.at(-1)).toEqual([13, 15]);
+    expect(said.map(([type]) => type)).toEqual(['feel', 'feel', 'cold', 'closed']);
+    expect(said[2]?.[1]).toMatchObject({ step: '0/turns:1', into: true, cure: { minutes: 15 } });
   });
   it('what sticks goes to the cold for the minutes it needs; felt softer than reckoned, it is reckoned by that when it is said so', async () => {
     const said = ask(12);
     press(/^sticks/);
     await screen.findByRole('button', { name: 'To the cold: 9 min' });
+    expect(asked).toEqual([[line?.band.high, 0]]);
+    expect(screen.getByText(/as it feels, to 13°, the middle of its band/)).toBeTruthy();
     fireEvent.click(screen.getByRole('button', { name: 'Reckon by it' }));
     expect(said[1]).toEqual(['probe', { itemIndex: 0, stepId: stretch?.stepId, minute: 4, valueC: line?.band.high }]);
   });

@@ -102,7 +102,7 @@ describe('a probe put in at the bench', () => {
     await heading(/^Turns/);
     fireEvent.click(screen.getByRole('button', { name: 'Probe in' }));
     const doubt = await within(await panel()).findByRole('button', { name: 'It shows °F' });
-    expect((await panel()).textContent).toContain('If it shows °F, it is 11.7°');
+    expect((await panel()).textContent).toContain('Read as °F it would be 11.7°');
     expect((await benchStore.events.toArray()).filter((e) => e.type === 'probe')).toEqual([]);
     read.mockResolvedValue(11.7);
     fireEvent.click(doubt);

@@ -5,7 +5,7 @@ import { useQuestion } from '../stations/_shared/useQuestion';
 import type { BenchRun, BenchState } from './run';
 
 /** While nothing happens, a day that is late is laid anew so often, min. */
-const everyMin = 5;
+const everyMin = 2;
 const msMin = 60_000;
 
 /** The rest of a run laid anew from now, asked by itself while the day is late and again after whatever happens. */
@@ -36,7 +36,8 @@ export function useLaidAnew(run: BenchRun, state: BenchState, now: number) {
         ...(s.skipped ? { skipped: true } : {}),
       })),
       tableAt: plan.serveAt,
-      nowMin: (lately * everyMin * msMin - table) / msMin,
+      // as it is at this moment, not as it was when the minutes were last counted: nothing is promised that is past
+      nowMin: (now - table) / msMin,
     };
     // one answer for each thing that happens, and every few minutes
     // oxlint-disable-next-line react-hooks/exhaustive-deps -- the plan and the states follow from the events

@@ -12,13 +12,14 @@ export function useRechill(run: BenchRun, itemIndex: number | undefined, warmth:
   const item = itemIndex === undefined ? undefined : run.plan.items[itemIndex];
   const thicknessMm = warmth?.stretch.thicknessMm ?? undefined;
   const ask = useCallback(
-    async (value: number): Promise<Rechill | null> => {
+    async (value: number, leastMin?: number): Promise<Rechill | null> => {
       if (!item) return null;
       const answer = await planner.compute('plan.rechill', {
         item: item.document,
         kitchen: run.plan.kitchen,
         now: value,
         ...(thicknessMm === undefined ? {} : { thicknessMm }),
+        ...(leastMin ? { leastMin } : {}),
       });
       return answer.ok ? (answer.value as Rechill) : null;
     },

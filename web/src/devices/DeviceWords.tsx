@@ -25,7 +25,7 @@ export function DeviceWords({ device, doubt, write, silenceSaid = false }: Props
     <>
       {doubt !== null && (
         <p className="m-0" role="status">
-          That cannot well be. If it shows {known.showsOther ? asked : other}, it is {write(doubt)}.{' '}
+          Read as {known.showsOther ? asked : other} it would be {write(doubt)}, about what is expected.{' '}
           <button type="button" className="press quiet" onClick={() => showOther(device, !known.showsOther)}>
             It shows {known.showsOther ? asked : other}
           </button>

@@ -22,6 +22,17 @@ describe('the cure of a sheet that got too warm', () => {
     expect(made.value.at(-1)).toBeCloseTo(made.target, 0);
   });
   it('is nothing for a sheet that is cold already', () => expect(at(butter.low).minutes).toBe(0));
+  it('of a dough that has to relax is at least so long, and goes on getting colder: never below its fridge', () => {
+    for (const now of [butter.low, (butter.low + butter.high) / 2, butter.high + 2])
+      for (const leastMin of [15, 60]) {
+        const made = rechill({ item: laminated, kitchen: plainKitchen, thicknessMm: 8, now, leastMin });
+        expect(made.minutes).toBeGreaterThanOrEqual(leastMin - 1e-6);
+        expect(made.minutes).toBeGreaterThanOrEqual(minutes(now, 8) - 1e-6);
+        expect(made.at.at(-1)).toBeCloseTo(made.minutes ?? NaN, 1);
+        expect(made.value.at(-1)).toBeLessThan(now);
+        expect(made.value.at(-1)).toBeGreaterThan(plainKitchen.fridgeC);
+      }
+  });
   it('takes longer the warmer it got', () => expect(minutes(butter.high + 4)).toBeGreaterThan(minutes(butter.high)));
   it('takes longer for a thicker sheet', () => expect(minutes(20, 12)).toBeGreaterThan(2 * minutes(20, 4)));
   it('takes longer in a warmer fridge', () =>

@@ -16,6 +16,8 @@ export class RechillInput {
   @Optional() @NumberIn(0.3, 80, 'mm') thicknessMm?: number;
   /** Mean temperature of the fat now (°C), or for filo the leaf's moisture (% of its mass). */
   @NumberIn(-10, 45, '') now!: number;
+  /** It lies at least so long, whatever it needs: a dough that relaxes. Leaves do not. */
+  @Optional() @NumberIn(0, 240, 'min') leastMin?: number;
 }
 
 export interface Rechill {
@@ -33,18 +35,18 @@ const clothMinutes = 30;
  * Minutes a sheet that got too warm needs in this kitchen's fridge, in film, to be in the middle of its band again; the range
  * comes from the surface coefficients. A leaf that got too dry goes under the damp cloth for at most half an hour.
  */
-export function rechill({ item, kitchen, thicknessMm, now }: RechillInput): Rechill {
+export function rechill({ item, kitchen, thicknessMm, now, leastMin = 0 }: RechillInput): Rechill {
   if (item.dough.pastry === 'filo') return underTheCloth(kitchen, now);
   const { band, spec } = planDough(item, kitchen, planCut(item, kitchen));
   const middle = band ? (band.low + band.high) / 2 : now;
   const target = Math.max(middle, kitchen.fridgeC + 0.8);
-  if (now <= target) return { minutes: 0, range: null, target, at: [0], value: [now] };
+  if (now <= target && leastMin === 0) return { minutes: 0, range: null, target, at: [0], value: [now] };
   const { minutes, range, at, value } = chill({
     spec,
     shape: { kind: 'slab', thicknessM: within(thicknessMm, 0.3, 80, 'thicknessMm') / 1000 },
     startC: now,
-    targetC: target,
-    leastMin: 0,
+    targetC: Math.min(now, target),
+    leastMin,
     kitchen,
   });
   return { minutes, range, target, at, value };

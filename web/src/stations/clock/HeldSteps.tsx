@@ -1,4 +1,4 @@
-import type { unheld } from '@crustallum/core/plan/questions/unheld';
+import type { unheld } from '@crustallum/core/plan/questions/sideBySide';
 import { changeItem } from '../../desk/changes';
 import { useAppDispatch, useAppSelector } from '../../desk/store';
 import { Press } from '../../design/ui/Press';

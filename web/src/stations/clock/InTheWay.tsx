@@ -8,6 +8,7 @@ import { clock, dayOf, localMoment, served, span } from '../../wording/numbers';
 import { stepWords } from '../../wording/steps';
 import { list } from '../../wording/eaters';
 import { useQuestion } from '../_shared/useQuestion';
+import { withoutPin } from './held';
 
 const kindWords: Record<ClashKind, string> = {
   'food-safety': 'Something would be out of the cold too long.',
@@ -38,8 +39,8 @@ export function InTheWay({ now }: { now: Date | null }) {
   const letGo = (steps: readonly { itemIndex: number; stepId: string }[]) => {
     for (const [index, { id, document }] of items.entries()) {
       const gone = steps.filter((s) => s.itemIndex === index);
-      const pins = document.clock.pins?.filter((p) => !gone.some((g) => g.stepId === p.stepId));
-      if (gone.length) void dispatch(changeItem(id, { 'clock.pins': pins?.length ? pins : undefined }));
+      const left = gone.reduce((pins, { stepId }) => withoutPin(pins, stepId), document.clock.pins);
+      if (gone.length) void dispatch(changeItem(id, { 'clock.pins': left }));
     }
   };
   const allHeld = items.flatMap((i, itemIndex) =>

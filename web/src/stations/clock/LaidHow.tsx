@@ -1,4 +1,4 @@
-import type { laidBoth } from '@crustallum/core/plan/questions/unheld';
+import type { laidBoth } from '@crustallum/core/plan/questions/sideBySide';
 import { desk } from '../../desk/desk';
 import { useAppDispatch, useAppSelector } from '../../desk/store';
 import { Because } from '../../design/ui/Because';

@@ -100,6 +100,7 @@ export function Portions({ item, pieces, massG }: { item: ItemInput; pieces: num
       {!all && next && (
         <ScalePresses
           reading={reading}
+          expectedG={next.grams}
           said={`${next.name} of ${wanted.length}, to be ${weight(next.grams)}`}
           onKeep={keep}
         />

@@ -27,17 +27,19 @@ export function Thickness({ item, areaMm2 }: { item: ItemInput; areaMm2: number 
   );
   const made = grams.length ? t.value : null;
   const wanted = item.cut.thicknessMm;
+  const eachG = (areaMm2 * wanted * doughDensity[item.dough.pastry]) / 1000;
   const real = made ? Math.round(made.meanMm * 10) / 10 : wanted;
   return (
     <section aria-label="Thickness by weighing" className="turns">
       <h2 className="sign">How thick is it really</h2>
       <p className="m-0 quiet-ink">
         Cut a piece, weigh it; three from different places show how even the sheet is. One of {area(areaMm2, 1)} at{' '}
-        {thin(wanted)} weighs {weight((areaMm2 * wanted * doughDensity[item.dough.pastry]) / 1000)}.
+        {thin(wanted)} weighs {weight(eachG)}.
       </p>
       {grams.length < most && (
         <ScalePresses
           reading={reading}
+          expectedG={eachG}
           said={`piece ${grams.length + 1} of ${most}`}
           onKeep={() => {
             setGrams([...grams, Math.round(reading * 10) / 10]);
