@@ -79,4 +79,31 @@ describe('a day that is late', () => {
     expect(to).toBeGreaterThanOrEqual(table);
     expect(data?.['steps']).toHaveLength(run.plan.steps.length);
   });
+  it('says what is overdue for safety, whatever becomes of the order: a cooked filling that nobody put to cool', async () => {
+    const { run, events, at } = heldUp(0, 'cookFilling', 0);
+    const { steps } = run.plan;
+    const cooked = steps.find((s) => s.itemIndex === 0 && s.code === 'cookFilling');
+    if (!cooked) throw new Error('no pot');
+    const done: BenchEvent = {
+      id: 'off the heat',
+      runId: run.id,
+      type: 'done',
+      at: new Date(at).toISOString(),
+      data: { step: keyOf(cooked) },
+      sent: 1,
+    };
+    const later = at + 70 * 60_000;
+    const now = nowOf(run, [...events, done]);
+    render(
+      <TableThen
+        run={run}
+        state={stateOf(run, now, { cook: 'Ines', device: 'a' }, later)}
+        now={later}
+        say={() => Promise.resolve(undefined)}
+      />,
+    );
+    expect(
+      await screen.findByText(/^First, cool filling of .*: cook filling of .* longer ago than is safe to wait/),
+    ).toBeTruthy();
+  });
 });

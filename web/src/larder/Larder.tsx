@@ -139,7 +139,7 @@ export function Larder() {
         </div>
         <div className="numbers">
           <div>
-            <strong>To buy: {short.length}</strong>
+            <strong>{plan ? `To buy: ${short.length}` : 'To buy'}</strong>
             <ToBuyList short={short} serveAt={plan?.clock.serveAt ?? null} />
           </div>
           {chosen && show !== 'kitchen' && (

@@ -6,6 +6,8 @@ import { neededWords, shopWords, toBuyText } from '../wording/shopping';
 
 /** What is to be bought, by where it stands in a shop and when it is needed; to be taken along as a list. */
 export function ToBuyList({ short, serveAt }: { short: readonly ToBuy[]; serveAt: string | null }) {
+  // of a day that is not worked out nothing is known
+  if (serveAt === null) return <p className="m-0 quiet-ink">what the day is short of, once it is laid</p>;
   if (!short.length) return <p className="m-0">nothing is short</p>;
   return (
     <>
@@ -20,7 +22,7 @@ export function ToBuyList({ short, serveAt }: { short: readonly ToBuy[]; serveAt
                   {weight(s.shortG)} {s.name.toLowerCase()}{' '}
                   <span className="quiet-ink">
                     (needs {weight(s.needG)}, there is {weight(s.haveG)}
-                    {serveAt && s.byMin !== null ? `; ${neededWords(serveAt, s.byMin)}` : ''})
+                    {s.byMin !== null ? `; ${neededWords(serveAt, s.byMin)}` : ''})
                   </span>
                 </li>
               ))}
@@ -28,15 +30,13 @@ export function ToBuyList({ short, serveAt }: { short: readonly ToBuy[]; serveAt
           </section>
         ) : null;
       })}
-      {serveAt && (
-        <Press
-          quiet
-          className="mt-1"
-          onClick={() => void saveFile(fileName('To buy', 'txt'), toBuyText(short, serveAt), 'text/plain')}
-        >
-          Take the list along
-        </Press>
-      )}
+      <Press
+        quiet
+        className="mt-1"
+        onClick={() => void saveFile(fileName('To buy', 'txt'), toBuyText(short, serveAt), 'text/plain')}
+      >
+        Take the list along
+      </Press>
     </>
   );
 }

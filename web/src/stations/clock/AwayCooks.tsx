@@ -54,16 +54,21 @@ export function AwayCooks() {
               onChange={(cook) => setAsked({ ...asked, cook })}
             />
           )}
-          <MomentField
-            label="away from"
-            value={new Date(asked.from)}
-            onChange={(d) => setAsked({ ...asked, from: localMoment(d) })}
-          />
-          <MomentField
-            label="back at"
-            value={new Date(asked.to)}
-            onChange={(d) => setAsked({ ...asked, to: localMoment(d) })}
-          />
+          {(
+            [
+              ['away from', 'from'],
+              ['back at', 'to'],
+            ] as const
+          ).map(([label, end]) => (
+            <div key={end}>
+              <span className="quiet-ink">{label}</span>
+              <MomentField
+                label={label}
+                value={new Date(asked[end])}
+                onChange={(d) => setAsked({ ...asked, [end]: localMoment(d) })}
+              />
+            </div>
+          ))}
           <Press
             disabled={wrong}
             onClick={() => {

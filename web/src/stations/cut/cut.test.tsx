@@ -1,5 +1,6 @@
 import type { ItemInput } from '@crustallum/core/contracts/item';
-import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { showOther } from '../../devices/ofThisKitchen';
 import { scale } from '../../devices/scale';
 import type { StoredTool } from '@crustallum/core/contracts/tool';
 import { store } from '../../desk/store';
@@ -225,6 +226,28 @@ describe('portions on the scale', () => {
         .getAllByRole('listitem')
         .map((li) => li.textContent),
     ).toEqual(['5 gfrom portion 1 to portion 2']);
+  });
+  it('by a scale that never answers are typed as another reads, and one in ounces is asked about', async () => {
+    await atCut();
+    await show('portions');
+    set('Portions', '2');
+    set('Each', '80');
+    scale.failings = { ...scale.failings, dropOuts: 1 };
+    scale.put(80);
+    expect(await screen.findByText(/The scale does not answer/)).toBeTruthy();
+    set('As your scale reads', '81');
+    press('That is one');
+    expect(screen.getByRole('list', { name: 'Weighed portions' }).textContent).toContain('81 g');
+    scale.failings = { ...scale.failings, dropOuts: 0, shows: 'other' };
+    scale.put(80);
+    const doubt = await screen.findByRole('button', { name: 'It shows ounces' });
+    expect(screen.getByRole<HTMLButtonElement>('button', { name: 'That is one' }).disabled).toBe(true);
+    fireEvent.click(doubt);
+    await waitFor(() => expect(Math.abs(scale.reading - 80)).toBeLessThan(1));
+    press('That is one');
+    expect(await screen.findByText('All are right.', {}, patient)).toBeTruthy();
+    scale.failings = { ...scale.failings, shows: 'asked' };
+    act(() => showOther('scale', false));
   });
   it('too much for all of them is said, with what they can be', async () => {
     await atCut();
