@@ -45,6 +45,7 @@ export default {
         ...moduleNameMapper,
         '\\.css$': '<rootDir>/web/src/testing/noStyle.ts',
         '.*/workers/planner$': '<rootDir>/web/src/testing/planner.ts',
+        '.*/sounds$': '<rootDir>/web/src/testing/noSound.ts',
       },
     },
   ],

@@ -6,7 +6,6 @@ import { runOfItems, stepIndex } from '../testing/runs';
 import { addEvent, benchStore, eventsOf, startRun } from './benchStore';
 import { actualParts, inThePot, weighingOf } from './weighing';
 
-jest.mock('./sounds', () => ({ knock: jest.fn(), doubleKnock: jest.fn() }));
 
 const stew: ItemInput['filling']['ingredients'] = [
   { name: 'Chicken, cooked', gramsPer100: 55 },

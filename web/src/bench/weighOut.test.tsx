@@ -9,7 +9,6 @@ import { benchStore } from './benchStore';
 import { takesOf } from './useDraws';
 import { actualParts, pouredPart, toAdd, toTakeOut, weighingOf } from './weighing';
 
-jest.mock('./sounds', () => ({ knock: jest.fn(), doubleKnock: jest.fn() }));
 
 const minutesAgo = (minutes: number) => Date.now() - minutes * 60_000;
 const run = runOf([['handPies', 'shortcrust']], minutesAgo(1));

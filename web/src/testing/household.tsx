@@ -12,6 +12,7 @@ import type { StoredTool } from '@crustallum/core/contracts/tool';
 import { api } from '../api/api';
 import { keepDrafts } from '../desk/drafts';
 import { desk } from '../desk/desk';
+import { deskStore } from '../desk/deskStore';
 import { notice } from '../desk/notices';
 import { store } from '../desk/store';
 import type { Pastry, Product } from '@crustallum/core/contracts/products';
@@ -239,6 +240,7 @@ export function open(address: string, { keep = false } = {}): ReturnType<typeof 
   if (!keep) {
     localStorage.clear();
     void keepDrafts([]);
+    void deskStore.plans.clear();
     store.dispatch(desk.actions.bakeClosed());
   }
   store.dispatch(notice.actions.dismissed());
