@@ -3,7 +3,7 @@ import config from './jest.config.mjs';
 import { sharesOf } from './scripts/jest-shares.mjs';
 
 const here = (folder) => fileURLToPath(new URL(folder, import.meta.url));
-const shares = { core: 2, server: 1, web: 3 };
+const shares = { core: 3, server: 1, web: 3 };
 const skip = process.env['UNIT_SKIP']?.split(' ') ?? [];
 
 /** The same unit tests as `jest.config.mjs`, in few shares: what `npm test` runs. A file alone is run by `npx jest <its path>`. */

@@ -227,6 +227,7 @@ export default defineConfig({
       env: { node: true, browser: true },
       rules: errors('', untyped),
     },
+    { files: ['scripts/jest-share.cjs'], env: { jest: true } },
     // decorated parameters are read while it runs
     { files: ['server/src/**/*.ts'], rules: { 'typescript/consistent-type-imports': 'off' } },
     ...upward,

@@ -8,13 +8,16 @@ const { chromium } = createRequire(__filename)('../scripts/chromium.cjs') as { c
 /** The real interface in Debian's Chromium, against the real server with a data file of its own for each worker of a run. */
 export default defineConfig({
   testDir: '.',
+  // the built server is plain already: it is loaded as it stands
+  build: { external: ['**/dist/**'] },
   globalSetup: './makeData.ts',
   outputDir: join(root, 'test-results'),
   // a slow machine is not a wrong answer
   timeout: 420_000,
   expect: { timeout: 90_000 },
   fullyParallel: true,
-  workers: 2,
+  // one more than there are cores: a journey waits for its page a third of its time
+  workers: 3,
   retries: process.env['CI'] ? 2 : 0,
   reporter: [
     ['line'],

@@ -1,4 +1,7 @@
-/** `npm test`: install what is missing, then format, lint, types, unit tests, build, size and journeys; ends with the count alone. */
+/**
+ * `npm test`: install what is missing, then format, lint, types, unit tests, build, size and the short way of journeys; ends with the
+ * count alone. `--whole` walks every journey, the wide ones (`@wide`) too; `--quick` is the inner loop.
+ */
 import { spawnSync } from 'node:child_process';
 import { existsSync, mkdtempSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -61,7 +64,17 @@ async function unitTests(args, lastOnes = () => {}) {
   const tail = join(root, 'scripts', 'jest-tail.mjs');
   await runToolBeside(
     'jest',
-    ['--ci', '--silent', '--json', `--outputFile=${unitFile}`, '--reporters=default', `--reporters=${tail}`, ...args],
+    [
+      '--config',
+      'jest.whole.mjs',
+      '--ci',
+      '--silent',
+      '--json',
+      `--outputFile=${unitFile}`,
+      '--reporters=default',
+      `--reporters=${tail}`,
+      ...args,
+    ],
     { onLine: (line) => line.includes('last unit files') && lastOnes() },
   );
   const unit = json(unitFile);
@@ -73,7 +86,8 @@ async function unitTests(args, lastOnes = () => {}) {
 /** The journeys in Chromium, against what was built. */
 async function journeys() {
   const e2eFile = join(results, 'e2e.json');
-  await runToolBeside('playwright', ['test', '-c', 'e2e/playwright.config.ts'], {
+  const short = process.argv.includes('--whole') ? [] : ['--grep-invert', '@wide'];
+  await runToolBeside('playwright', ['test', '-c', 'e2e/playwright.config.ts', ...short], {
     env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_NAME: e2eFile },
   });
   const e2e = json(e2eFile);
@@ -86,9 +100,9 @@ check('build of core and server', buildIfStale({ web: false }));
 
 // the inner loop: no browser, no screens, none of the wide sweeps
 if (process.argv.includes('--quick')) {
-  const slow = ['\\.test\\.tsx$', 'anyItem', 'agreement', 'bestKnown', 'commands/golden', 'keepItCold', 'chain.test'];
+  process.env['UNIT_SKIP'] = '.test.tsx anyItem agreement bestKnown commands/golden keepItCold chain.test';
   const types = runToolBeside('oxlint', lintArgs);
-  await unitTests(['--testPathIgnorePatterns', ...slow]);
+  await unitTests([]);
   check('lint and types', (await types) === 0);
   end();
 }

@@ -1,7 +1,7 @@
 import { expect, test } from '../household';
 import { Cook } from './cook';
 
-test('A: pasties, raw and layered, each from its own ball', async ({ page, empty }) => {
+test('A: pasties, raw and layered, each from its own ball', { tag: '@wide' }, async ({ page, empty }) => {
   const cook = new Cook(page, empty.url);
   await cook.newDay('Pasties', 7);
   await cook.to('folds');

@@ -1,7 +1,7 @@
 import { expect, test } from '../household';
 import { Cook } from './cook';
 
-test('B: a deep pie with base and lid in a springform without a rim', async ({ page, empty }) => {
+test('B: a deep pie with base and lid in a springform without a rim', { tag: '@wide' }, async ({ page, empty }) => {
   const cook = new Cook(page, empty.url);
   await cook.newDay('A pie in a dish', 6);
   await cook.to('filling');

@@ -1,7 +1,7 @@
 import { expect, test } from '../household';
 import { Cook } from './cook';
 
-test('C: a lid only, its stew straight from the pot', async ({ page, empty }) => {
+test('C: a lid only, its stew straight from the pot', { tag: '@wide' }, async ({ page, empty }) => {
   const cook = new Cook(page, empty.url);
   await cook.newDay('Lid only', 8);
   await cook.to('filling');

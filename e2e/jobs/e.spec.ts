@@ -1,7 +1,7 @@
 import { expect, test } from '../household';
 import { Cook } from './cook';
 
-test('E: oil dough stretched thin, rolled to one ring, no milk anywhere', async ({ page, empty }) => {
+test('E: oil dough stretched thin, rolled to one ring, no milk anywhere', { tag: '@wide' }, async ({ page, empty }) => {
   const cook = new Cook(page, empty.url);
   await cook.newDay(['A rolled ring', 'Rolls in slices'], 8);
   // Yara must meet no milk, and the whole day is free of it

@@ -1,7 +1,7 @@
 import { expect, test } from '../household';
 import { Cook } from './cook';
 
-test('I: four ramekins lined and lidded, rough puff', async ({ page, empty }) => {
+test('I: four ramekins lined and lidded, rough puff', { tag: '@wide' }, async ({ page, empty }) => {
   const cook = new Cook(page, empty.url);
   await cook.newDay('Pot pies with a base', 4);
   await cook.to('cut');

@@ -1,7 +1,7 @@
 import { expect, test } from '../household';
 import { Cook } from './cook';
 
-test('J: plums under a lattice, hot at first and then gently', async ({ page, empty }) => {
+test('J: plums under a lattice, hot at first and then gently', { tag: '@wide' }, async ({ page, empty }) => {
   const cook = new Cook(page, empty.url);
   await cook.newDay('Lattice', 8);
   await cook.to('filling');

@@ -1,7 +1,7 @@
 import { expect, test } from '../household';
 import { Cook } from './cook';
 
-test('K: an open custard tart, its case baked first', async ({ page, empty }) => {
+test('K: an open custard tart, its case baked first', { tag: '@wide' }, async ({ page, empty }) => {
   const cook = new Cook(page, empty.url);
   // for eight another tin than for four
   await cook.newDay('Open tart', 4);

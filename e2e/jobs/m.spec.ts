@@ -1,7 +1,7 @@
 import { expect, test } from '../household';
 import { Cook } from './cook';
 
-test('M: twenty-four filo triangles in strips of 7 cm, two leaves each', async ({ page, empty }) => {
+test('M: twenty-four filo triangles in strips of 7 cm, two leaves each', { tag: '@wide' }, async ({ page, empty }) => {
   const cook = new Cook(page, empty.url);
   await cook.newDay('Filo triangles', 8);
   await cook.to('folds');

@@ -1,7 +1,7 @@
 import { expect, test } from '../household';
 import { Cook } from './cook';
 
-test('N: a coil of ropes, pricked and not slit, its seam under', async ({ page, empty }) => {
+test('N: a coil of ropes, pricked and not slit, its seam under', { tag: '@wide' }, async ({ page, empty }) => {
   const cook = new Cook(page, empty.url);
   await cook.newDay('A coil', 8);
   await cook.to('folds');

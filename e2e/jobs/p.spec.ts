@@ -1,7 +1,7 @@
 import { expect, test } from '../household';
 import { Cook } from './cook';
 
-test('P: fourteen people, pasties and one dish, who gets which', async ({ page, empty }) => {
+test('P: fourteen people, pasties and one dish, who gets which', { tag: '@wide' }, async ({ page, empty }) => {
   const cook = new Cook(page, empty.url);
   await cook.newDay(['Hand pies', 'A pie in a dish'], 14);
   await cook.mustNotMeet(1, 'Noor', ['no pork']);

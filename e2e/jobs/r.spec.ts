@@ -17,7 +17,7 @@ async function asCook(page: Page, name: string): Promise<void> {
   await expect(page.getByText(`${name} on this screen`)).toBeVisible();
 }
 
-test('R: the bench with two people and three screens', async ({ browser, supper }) => {
+test('R: the bench with two people and three screens', { tag: '@wide' }, async ({ browser, supper }) => {
   const ines = await anotherScreen(browser, began);
   const tablet = await anotherScreen(browser, began, 1024, 768);
   await ines.goto(`${supper.url}/bench`);

@@ -69,7 +69,7 @@ test.describe('with the service worker that answers where there is no server', (
   });
 });
 
-test('several timers run at once and pieces are counted', async ({ page, supper }) => {
+test('several timers run at once and pieces are counted', { tag: '@wide' }, async ({ page, supper }) => {
   await page.goto(`${supper.url}/bench`);
   await page.getByRole('button', { name: 'Begin now' }).click();
   for (let i = 0; i < 80; i++) {
@@ -141,32 +141,33 @@ test('a screen that was away for ten steps and one that was not end in the same 
     .toBe(true);
 });
 
-test('held up at the first step, the rest of the day is laid anew by itself and taken with one press', async ({
-  browser,
-  supper,
-}) => {
-  const page = await anotherScreen(browser, '2026-12-12T12:11:00');
-  await page.goto(`${supper.url}/bench`);
-  await page.getByRole('radio', { name: 'Ines', exact: true }).click();
-  await page.getByRole('button', { name: 'Begin now' }).click();
-  await expect(page.getByRole('heading', { level: 1 })).toContainText(/^Make ready/);
-  // three quarters of an hour at what takes twenty minutes
-  await page.clock.fastForward(45 * 60_000);
-  await expect(page.getByText(/behind the plan\./)).toBeVisible();
-  const other = page.getByRole('button', { name: '18:30 after all, in another order' });
-  await other.click();
-  const anew = page.getByRole('dialog', { name: 'In another order: 18:30' });
-  const old = anew.getByRole('button', { name: /^Set the table to / });
-  await expect(old).toBeVisible();
-  await expect(anew.getByRole('row', { name: /^cook filling of Quay pie 12:31/ })).toBeVisible();
-  await accessible(page);
-  // the old plan stands until it is taken
-  await anew.getByRole('button', { name: 'Stay with the old plan' }).click();
-  await expect(anew).toHaveCount(0);
-  await other.click();
-  await anew.getByRole('button', { name: 'Go on in that order' }).click();
-  await expect(other).toHaveCount(0);
-  await expect(old).toHaveCount(0);
-  await page.getByRole('button', { name: 'Something else' }).click();
-  await expect(page.getByRole('list', { name: 'What was done' })).toContainText('the day laid anew');
-});
+test(
+  'held up at the first step, the rest of the day is laid anew by itself and taken with one press',
+  { tag: '@wide' },
+  async ({ browser, supper }) => {
+    const page = await anotherScreen(browser, '2026-12-12T12:11:00');
+    await page.goto(`${supper.url}/bench`);
+    await page.getByRole('radio', { name: 'Ines', exact: true }).click();
+    await page.getByRole('button', { name: 'Begin now' }).click();
+    await expect(page.getByRole('heading', { level: 1 })).toContainText(/^Make ready/);
+    // three quarters of an hour at what takes twenty minutes
+    await page.clock.fastForward(45 * 60_000);
+    await expect(page.getByText(/behind the plan\./)).toBeVisible();
+    const other = page.getByRole('button', { name: '18:30 after all, in another order' });
+    await other.click();
+    const anew = page.getByRole('dialog', { name: 'In another order: 18:30' });
+    const old = anew.getByRole('button', { name: /^Set the table to / });
+    await expect(old).toBeVisible();
+    await expect(anew.getByRole('row', { name: /^cook filling of Quay pie 12:31/ })).toBeVisible();
+    await accessible(page);
+    // the old plan stands until it is taken
+    await anew.getByRole('button', { name: 'Stay with the old plan' }).click();
+    await expect(anew).toHaveCount(0);
+    await other.click();
+    await anew.getByRole('button', { name: 'Go on in that order' }).click();
+    await expect(other).toHaveCount(0);
+    await expect(old).toHaveCount(0);
+    await page.getByRole('button', { name: 'Something else' }).click();
+    await expect(page.getByRole('list', { name: 'What was done' })).toContainText('the day laid anew');
+  },
+);

@@ -32,32 +32,36 @@ test('a step drawn along the day is held there, the rest laid around it; let go 
   await expect(first).toHaveText(before);
 });
 
-test('away for an hour and a half: the day is laid around it, and nobody is asked for', async ({ page, supper }) => {
-  await page.goto(await supper.station(1, 'clock'));
-  const first = page.getByText(/^Start at /);
-  const before = await first.innerText();
-  await page.getByRole('button', { name: 'Somebody is away for a while' }).click();
-  const away = page.getByRole('region', { name: 'What is otherwise on this day' });
-  const from = away.getByRole('textbox', { name: 'away from' });
-  await from.fill('15:00');
-  await from.press('Enter');
-  const back = away.getByRole('textbox', { name: 'back at' });
-  await back.fill('14:00');
-  await back.press('Enter');
-  await expect(away.getByText('Back before leaving')).toBeVisible();
-  await back.fill('16:30');
-  await back.press('Enter');
-  await away.getByRole('button', { name: 'Away then' }).click();
-  await expect(away).toContainText('Ines is away 15:00 to 16:30');
-  await expect(first).not.toHaveText(before);
-  await accessible(page);
-  const hers = page.getByRole('list').getByRole('listitem').filter({ hasText: ', Ines' });
-  const minutes = (await hers.allInnerTexts()).map((row) => {
-    const found = /(\d\d):(\d\d)/.exec(row);
-    return found ? Number(found[1]) * 60 + Number(found[2]) : NaN;
-  });
-  expect(minutes.length).toBeGreaterThan(5);
-  expect(minutes.filter((m) => m >= 15 * 60 && m < 16 * 60 + 30)).toEqual([]);
-  await away.getByRole('button', { name: /no longer$/ }).click();
-  await expect(first).toHaveText(before);
-});
+test(
+  'away for an hour and a half: the day is laid around it, and nobody is asked for',
+  { tag: '@wide' },
+  async ({ page, supper }) => {
+    await page.goto(await supper.station(1, 'clock'));
+    const first = page.getByText(/^Start at /);
+    const before = await first.innerText();
+    await page.getByRole('button', { name: 'Somebody is away for a while' }).click();
+    const away = page.getByRole('region', { name: 'What is otherwise on this day' });
+    const from = away.getByRole('textbox', { name: 'away from' });
+    await from.fill('15:00');
+    await from.press('Enter');
+    const back = away.getByRole('textbox', { name: 'back at' });
+    await back.fill('14:00');
+    await back.press('Enter');
+    await expect(away.getByText('Back before leaving')).toBeVisible();
+    await back.fill('16:30');
+    await back.press('Enter');
+    await away.getByRole('button', { name: 'Away then' }).click();
+    await expect(away).toContainText('Ines is away 15:00 to 16:30');
+    await expect(first).not.toHaveText(before);
+    await accessible(page);
+    const hers = page.getByRole('list').getByRole('listitem').filter({ hasText: ', Ines' });
+    const minutes = (await hers.allInnerTexts()).map((row) => {
+      const found = /(\d\d):(\d\d)/.exec(row);
+      return found ? Number(found[1]) * 60 + Number(found[2]) : NaN;
+    });
+    expect(minutes.length).toBeGreaterThan(5);
+    expect(minutes.filter((m) => m >= 15 * 60 && m < 16 * 60 + 30)).toEqual([]);
+    await away.getByRole('button', { name: /no longer$/ }).click();
+    await expect(first).toHaveText(before);
+  },
+);

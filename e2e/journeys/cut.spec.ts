@@ -51,7 +51,7 @@ test('a sheet of pairs: a piece is moved and held, the rest laid round it, later
   await expect(page.getByRole('slider', { name: 'Length of the sheet' })).toHaveAttribute('aria-valuenow', '587');
 });
 
-test('a piece is dragged by pointer and slips clear of its neighbours', async ({ page, supper }) => {
+test('a piece is dragged by pointer and slips clear of its neighbours', { tag: '@wide' }, async ({ page, supper }) => {
   await page.goto(await supper.station(0, 'cut'));
   const box = await pieces(page).nth(8).boundingBox();
   if (!box) throw new Error('no piece');
@@ -64,45 +64,50 @@ test('a piece is dragged by pointer and slips clear of its neighbours', async ({
   await expect(page.getByText('pairs overlap')).toHaveCount(0);
 });
 
-test('a deep tin: it asks for a disc and a band, takes them, and a lattice with a plaited edge', async ({
-  page,
-  supper,
-}) => {
-  await page.goto(await supper.station(1, 'cut'));
-  await show(page, 'dish');
-  await page.getByText(/^Its sizes:/).click();
-  await page.getByRole('combobox', { name: 'Begin from' }).click();
-  await page.getByRole('option', { name: 'straight tin' }).click();
-  await page.getByRole('textbox', { name: 'Deep' }).fill('10');
-  await expect(page.getByText(/a disc for the bottom and a band for the wall sit better/)).toBeVisible();
-  await show(page, 'disc and band');
-  await expect(page.getByText(/sit better/)).toHaveCount(0);
-  await show(page, 'sheet');
-  await expect(page.getByRole('img', { name: /^bottom .* band .* lid/ })).toBeVisible();
-  await show(page, 'lattice');
-  await show(page, 'plaited');
-  await expect(page.getByRole('img', { name: /strip .* strand of the plait/ })).toBeVisible();
-  await accessible(page);
-});
+test(
+  'a deep tin: it asks for a disc and a band, takes them, and a lattice with a plaited edge',
+  { tag: '@wide' },
+  async ({ page, supper }) => {
+    await page.goto(await supper.station(1, 'cut'));
+    await show(page, 'dish');
+    await page.getByText(/^Its sizes:/).click();
+    await page.getByRole('combobox', { name: 'Begin from' }).click();
+    await page.getByRole('option', { name: 'straight tin' }).click();
+    await page.getByRole('textbox', { name: 'Deep' }).fill('10');
+    await expect(page.getByText(/a disc for the bottom and a band for the wall sit better/)).toBeVisible();
+    await show(page, 'disc and band');
+    await expect(page.getByText(/sit better/)).toHaveCount(0);
+    await show(page, 'sheet');
+    await expect(page.getByRole('img', { name: /^bottom .* band .* lid/ })).toBeVisible();
+    await show(page, 'lattice');
+    await show(page, 'plaited');
+    await expect(page.getByRole('img', { name: /strip .* strand of the plait/ })).toBeVisible();
+    await accessible(page);
+  },
+);
 
-test('another dish beside this one: before and after are told, and it is taken', async ({ page, supper }) => {
-  await page.goto(await supper.station(1, 'cut'));
-  await show(page, 'dish');
-  await expect(page.getByRole('list', { name: 'Dishes that take it' }).getByRole('listitem').first()).toContainText(
-    '% full',
-  );
-  await page.getByRole('combobox', { name: 'Another dish beside it' }).click();
-  await page.getByRole('option', { name: 'tin 28' }).click();
-  const swap = page.getByRole('region', { name: 'Another dish' });
-  await expect(swap.getByRole('row', { name: /the same fill stands/ })).toContainText('mm');
-  await accessible(page);
-  const before = await page.getByRole('button', { name: /^Dough to make/ }).innerText();
-  await swap.getByRole('button', { name: 'Bake it in tin 28' }).click();
-  await expect(page.getByRole('button', { name: /^Dough to make/ })).not.toHaveText(before);
-  await expect(page.getByRole('combobox', { name: 'Dish', exact: true })).toHaveText('tin 28');
-});
+test(
+  'another dish beside this one: before and after are told, and it is taken',
+  { tag: '@wide' },
+  async ({ page, supper }) => {
+    await page.goto(await supper.station(1, 'cut'));
+    await show(page, 'dish');
+    await expect(page.getByRole('list', { name: 'Dishes that take it' }).getByRole('listitem').first()).toContainText(
+      '% full',
+    );
+    await page.getByRole('combobox', { name: 'Another dish beside it' }).click();
+    await page.getByRole('option', { name: 'tin 28' }).click();
+    const swap = page.getByRole('region', { name: 'Another dish' });
+    await expect(swap.getByRole('row', { name: /the same fill stands/ })).toContainText('mm');
+    await accessible(page);
+    const before = await page.getByRole('button', { name: /^Dough to make/ }).innerText();
+    await swap.getByRole('button', { name: 'Bake it in tin 28' }).click();
+    await expect(page.getByRole('button', { name: /^Dough to make/ })).not.toHaveText(before);
+    await expect(page.getByRole('combobox', { name: 'Dish', exact: true })).toHaveText('tin 28');
+  },
+);
 
-test('base and lid balls on the scale, evened out in the fewest moves', async ({ page, supper }) => {
+test('base and lid balls on the scale, evened out in the fewest moves', { tag: '@wide' }, async ({ page, supper }) => {
   await page.goto(await supper.station(0, 'cut'));
   await show(page, 'portions');
   await show(page, 'two balls');

@@ -31,26 +31,29 @@ test('a creamy filling is begun from one of ours, thickened, cooled, fitted, and
   await expect(fit).toContainText('It fits, as full as they are wanted.');
 });
 
-test('a fruit pie: its juice is drawn and boiled down, what binds it follows, and the bake goes on until it sets', async ({
-  page,
-  empty,
-}) => {
-  const cook = new Cook(page, empty.url);
-  await cook.newDay('Lattice', 8);
-  await cook.to('oven');
-  const before = await cook.number('Bake at 220, then 180 °C');
-  await cook.to('filling');
-  await page.getByRole('button', { name: 'Take Maize starch out' }).click();
-  await cook.show('body');
-  await page.getByRole('button', { name: 'Draw the juice and boil it down' }).click();
-  await expect(page.getByText(/Half an hour under its sugar draws \d+ g; boiled to \d+ g it goes back/)).toBeVisible();
-  await expect(page.getByText('Nothing but its own pectin binds it.')).toBeVisible();
-  await page
-    .getByRole('region', { name: 'Too thin' })
-    .getByRole('button', { name: /maize starch/ })
-    .click();
-  await expect(page.getByText(/bound it is “holds a trail”; wanted “holds a trail”/)).toBeVisible();
-  await expect(page.getByText(/It sets when the middle has come to 9\d°/)).toBeVisible();
-  await cook.to('oven');
-  expect(Math.abs((await cook.number('Bake at 220, then 180 °C')) - before)).toBeLessThan(12);
-});
+test(
+  'a fruit pie: its juice is drawn and boiled down, what binds it follows, and the bake goes on until it sets',
+  { tag: '@wide' },
+  async ({ page, empty }) => {
+    const cook = new Cook(page, empty.url);
+    await cook.newDay('Lattice', 8);
+    await cook.to('oven');
+    const before = await cook.number('Bake at 220, then 180 °C');
+    await cook.to('filling');
+    await page.getByRole('button', { name: 'Take Maize starch out' }).click();
+    await cook.show('body');
+    await page.getByRole('button', { name: 'Draw the juice and boil it down' }).click();
+    await expect(
+      page.getByText(/Half an hour under its sugar draws \d+ g; boiled to \d+ g it goes back/),
+    ).toBeVisible();
+    await expect(page.getByText('Nothing but its own pectin binds it.')).toBeVisible();
+    await page
+      .getByRole('region', { name: 'Too thin' })
+      .getByRole('button', { name: /maize starch/ })
+      .click();
+    await expect(page.getByText(/bound it is “holds a trail”; wanted “holds a trail”/)).toBeVisible();
+    await expect(page.getByText(/It sets when the middle has come to 9\d°/)).toBeVisible();
+    await cook.to('oven');
+    expect(Math.abs((await cook.number('Bake at 220, then 180 °C')) - before)).toBeLessThan(12);
+  },
+);

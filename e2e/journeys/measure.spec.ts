@@ -34,77 +34,83 @@ test('from paste to dough: a written recipe is read, put right, and becomes a ba
   await accessible(page);
 });
 
-test('an egg that does not divide: the dough follows whole eggs, one account for dough, glue and wash', async ({
-  page,
-  supper,
-}) => {
-  await page.goto(await supper.station(1, 'dough'));
-  await page.getByRole('radio', { name: 'bowl' }).click();
-  await page.getByRole('textbox', { name: 'Put in something else' }).fill('eg');
-  await page.getByRole('button', { name: 'Egg', exact: true }).click();
-  await expect(page.getByText(/is not a whole number of eggs/)).toBeVisible();
-  await expect(page.getByText(/for dough, .* for glue, .* for wash/)).toBeVisible();
-  await accessible(page);
-  await page.getByRole('button', { name: /^1 whole: all the dough ×/ }).click();
-  await expect(page.getByText(/51 g egg for dough/)).toBeVisible();
-  await expect(page.getByText(/is not a whole number of eggs/)).toHaveCount(0);
-  await expect(page.getByText(/more than the pieces take/)).toBeVisible();
-});
+test(
+  'an egg that does not divide: the dough follows whole eggs, one account for dough, glue and wash',
+  { tag: '@wide' },
+  async ({ page, supper }) => {
+    await page.goto(await supper.station(1, 'dough'));
+    await page.getByRole('radio', { name: 'bowl' }).click();
+    await page.getByRole('textbox', { name: 'Put in something else' }).fill('eg');
+    await page.getByRole('button', { name: 'Egg', exact: true }).click();
+    await expect(page.getByText(/is not a whole number of eggs/)).toBeVisible();
+    await expect(page.getByText(/for dough, .* for glue, .* for wash/)).toBeVisible();
+    await accessible(page);
+    await page.getByRole('button', { name: /^1 whole: all the dough ×/ }).click();
+    await expect(page.getByText(/51 g egg for dough/)).toBeVisible();
+    await expect(page.getByText(/is not a whole number of eggs/)).toHaveCount(0);
+    await expect(page.getByText(/more than the pieces take/)).toBeVisible();
+  },
+);
 
-test('a fat for another: lard for butter weighs less, pours more, and works at its own degrees', async ({
-  page,
-  supper,
-}) => {
-  await page.goto(await supper.station(1, 'dough'));
-  await expect(page.getByText('works 8–17°')).toBeVisible();
-  await page.getByRole('combobox', { name: 'Fat' }).click();
-  await page.getByRole('option', { name: 'lard' }).click();
-  await expect(page.getByRole('button', { name: /^Fat to flour: 45 %/ })).toBeVisible();
-  await expect(page.getByRole('button', { name: /^Water to flour: 36/ })).toBeVisible();
-  await expect(page.getByText('works 8–17°')).toHaveCount(0);
-  await page.getByRole('radio', { name: 'beside' }).click();
-  await expect(page.getByRole('table')).toContainText('lard');
-  await accessible(page);
-});
+test(
+  'a fat for another: lard for butter weighs less, pours more, and works at its own degrees',
+  { tag: '@wide' },
+  async ({ page, supper }) => {
+    await page.goto(await supper.station(1, 'dough'));
+    await expect(page.getByText('works 8–17°')).toBeVisible();
+    await page.getByRole('combobox', { name: 'Fat' }).click();
+    await page.getByRole('option', { name: 'lard' }).click();
+    await expect(page.getByRole('button', { name: /^Fat to flour: 45 %/ })).toBeVisible();
+    await expect(page.getByRole('button', { name: /^Water to flour: 36/ })).toBeVisible();
+    await expect(page.getByText('works 8–17°')).toHaveCount(0);
+    await page.getByRole('radio', { name: 'beside' }).click();
+    await expect(page.getByRole('table')).toContainText('lard');
+    await accessible(page);
+  },
+);
 
-test('weighed at the bench: too much flour goes in, the rest follows, the larder goes down and the log has it', async ({
-  page,
-  supper,
-}) => {
-  const flourInLarder = async () => {
-    const things = (await (await fetch(`${supper.url}/api/larder`)).json()) as { ingredient: string; grams: number }[];
-    return things.find((t) => t.ingredient === 'strongFlour')?.grams ?? 0;
-  };
-  const before = await flourInLarder();
-  await page.goto(`${supper.url}/bench`);
-  await page.getByRole('button', { name: 'Begin now' }).click();
-  await benchAt(page, 'Weigh for Lantern pies');
-  await expect(page.getByText('Plain flour, 1 of 4')).toBeVisible();
-  for (let i = 0; i < 5; i++) await page.getByRole('button', { name: '+100' }).click();
-  await expect(page.getByText(/^\d+ g over/)).toBeVisible();
-  await accessible(page);
-  await page.getByRole('button', { name: /^Make it all ×/ }).click();
-  await expect(page.getByText(/Butter, 2 of 4/)).toBeVisible();
-  for (const name of ['Butter', 'Fine salt', 'Water']) {
-    await page.getByRole('button', { name: 'to it' }).click();
-    await page.getByRole('button', { name: `${name} is in` }).click();
-  }
-  await expect(page.getByText('all is weighed')).toBeVisible();
-  await page.reload();
-  await expect(page.getByText('all is weighed')).toBeVisible();
-  await page.getByRole('button', { name: 'Weighed, next' }).click();
-  // what the scale read when it was pressed: it may still have been settling
-  await expect.poll(async () => Math.round(before - (await flourInLarder()))).toBe(500);
-  // others work in between
-  await benchAt(page, /^(Mix|Rub in)/);
-  await page.getByRole('button', { name: 'A spoon more' }).click();
-  await page.getByRole('radio', { name: /holds when pressed/ }).click();
-  await accessible(page);
-  const done = page.getByRole('button', { name: 'To the log' });
-  for (let i = 0; i < 80 && !(await done.isVisible()); i++) {
-    await goOn(page, 'hand');
-  }
-  await done.click();
-  await expect(page.getByText('As weighed')).toBeVisible();
-  await expect(page.getByText(/it held at \d+ % of the liquid/)).toBeVisible();
-});
+test(
+  'weighed at the bench: too much flour goes in, the rest follows, the larder goes down and the log has it',
+  { tag: '@wide' },
+  async ({ page, supper }) => {
+    const flourInLarder = async () => {
+      const things = (await (await fetch(`${supper.url}/api/larder`)).json()) as {
+        ingredient: string;
+        grams: number;
+      }[];
+      return things.find((t) => t.ingredient === 'strongFlour')?.grams ?? 0;
+    };
+    const before = await flourInLarder();
+    await page.goto(`${supper.url}/bench`);
+    await page.getByRole('button', { name: 'Begin now' }).click();
+    await benchAt(page, 'Weigh for Lantern pies');
+    await expect(page.getByText('Plain flour, 1 of 4')).toBeVisible();
+    for (let i = 0; i < 5; i++) await page.getByRole('button', { name: '+100' }).click();
+    await expect(page.getByText(/^\d+ g over/)).toBeVisible();
+    await accessible(page);
+    await page.getByRole('button', { name: /^Make it all ×/ }).click();
+    await expect(page.getByText(/Butter, 2 of 4/)).toBeVisible();
+    for (const name of ['Butter', 'Fine salt', 'Water']) {
+      await page.getByRole('button', { name: 'to it' }).click();
+      await page.getByRole('button', { name: `${name} is in` }).click();
+    }
+    await expect(page.getByText('all is weighed')).toBeVisible();
+    await page.reload();
+    await expect(page.getByText('all is weighed')).toBeVisible();
+    await page.getByRole('button', { name: 'Weighed, next' }).click();
+    // what the scale read when it was pressed: it may still have been settling
+    await expect.poll(async () => Math.round(before - (await flourInLarder()))).toBe(500);
+    // others work in between
+    await benchAt(page, /^(Mix|Rub in)/);
+    await page.getByRole('button', { name: 'A spoon more' }).click();
+    await page.getByRole('radio', { name: /holds when pressed/ }).click();
+    await accessible(page);
+    const done = page.getByRole('button', { name: 'To the log' });
+    for (let i = 0; i < 80 && !(await done.isVisible()); i++) {
+      await goOn(page, 'hand');
+    }
+    await done.click();
+    await expect(page.getByText('As weighed')).toBeVisible();
+    await expect(page.getByText(/it held at \d+ % of the liquid/)).toBeVisible();
+  },
+);

@@ -33,7 +33,7 @@ for (const [press, pastry] of [
   });
 }
 
-test('hand pies become rough puff by one pick, and everything follows', async ({ page, empty }) => {
+test('hand pies become rough puff by one pick, and everything follows', { tag: '@wide' }, async ({ page, empty }) => {
   await page.goto(empty.url);
   await page.getByRole('button', { name: 'Hand pies', exact: true }).click();
   await page.getByRole('button', { name: /^Take / }).click();
@@ -45,7 +45,7 @@ test('hand pies become rough puff by one pick, and everything follows', async ({
   await expect(page.getByText('Leaves of fat')).toBeVisible();
 });
 
-test('a dish added to the day and taken off again can be put back', async ({ page, empty }) => {
+test('a dish added to the day and taken off again can be put back', { tag: '@wide' }, async ({ page, empty }) => {
   await page.goto(empty.url);
   await page.getByRole('button', { name: 'Hand pies', exact: true }).click();
   await page.getByRole('button', { name: /^Take / }).click();
@@ -104,28 +104,32 @@ test('a whole day is made, changed and settled from the keyboard alone', async (
   await expect(page.getByRole('link', { name: /, settled$/ })).toHaveCount(3);
 });
 
-test('a weight dragged along its ruler moves dough, line and drawing with it', async ({ page, supper }) => {
-  await page.goto(await supper.station(0, 'dough'));
-  const thumb = page.getByRole('slider', { name: 'To make' });
-  const flour = page.getByRole('button', { name: /^Flour: / });
-  const before = await flour.innerText();
-  // nothing moves any more once the letters are there
-  await page.evaluate(() => document.fonts.ready.then(() => undefined));
-  const from = await thumb.boundingBox();
-  if (!from) throw new Error('no weight to drag');
-  await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
-  await page.mouse.down();
-  for (let x = 0; x <= 48; x += 4) await page.mouse.move(from.x + from.width / 2 + x, from.y + from.height / 2);
-  await page.mouse.up();
-  const made = Number(await thumb.getAttribute('aria-valuenow'));
-  expect(made).toBeGreaterThan(18);
-  await expect(flour).not.toHaveText(before);
-  // the plan of the last weight comes after those on the way: number and drawing are then the same
-  const drawn = page.getByRole('img', { name: /^Flour \d+ g/ });
-  await expect
-    .poll(async () => {
-      const number = (await flour.innerText()).replace(/\D/g, '');
-      return (await drawn.getAttribute('aria-label'))?.startsWith(`Flour ${number} g`);
-    })
-    .toBe(true);
-});
+test(
+  'a weight dragged along its ruler moves dough, line and drawing with it',
+  { tag: '@wide' },
+  async ({ page, supper }) => {
+    await page.goto(await supper.station(0, 'dough'));
+    const thumb = page.getByRole('slider', { name: 'To make' });
+    const flour = page.getByRole('button', { name: /^Flour: / });
+    const before = await flour.innerText();
+    // nothing moves any more once the letters are there
+    await page.evaluate(() => document.fonts.ready.then(() => undefined));
+    const from = await thumb.boundingBox();
+    if (!from) throw new Error('no weight to drag');
+    await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
+    await page.mouse.down();
+    for (let x = 0; x <= 48; x += 4) await page.mouse.move(from.x + from.width / 2 + x, from.y + from.height / 2);
+    await page.mouse.up();
+    const made = Number(await thumb.getAttribute('aria-valuenow'));
+    expect(made).toBeGreaterThan(18);
+    await expect(flour).not.toHaveText(before);
+    // the plan of the last weight comes after those on the way: number and drawing are then the same
+    const drawn = page.getByRole('img', { name: /^Flour \d+ g/ });
+    await expect
+      .poll(async () => {
+        const number = (await flour.innerText()).replace(/\D/g, '');
+        return (await drawn.getAttribute('aria-label'))?.startsWith(`Flour ${number} g`);
+      })
+      .toBe(true);
+  },
+);

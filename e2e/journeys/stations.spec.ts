@@ -23,34 +23,39 @@ for (const [item, title, shown] of [
   [1, 'Quay pie', ['folds', 'filling', 'cut']],
   [2, 'Greenhouse coil', ['dough', 'folds', 'seal']],
 ] as const) {
-  test(`the stations of ${title} give drawings, numbers and reasons, and pass axe`, async ({ page, supper }) => {
-    for (const station of shown) {
-      await page.goto(await supper.station(item, station));
-      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-      await expect(page.locator('.because-word').first()).toBeVisible();
-      await expect(page.locator('main svg').first()).toBeVisible();
-      await accessible(page);
-    }
-  });
+  test(
+    `the stations of ${title} give drawings, numbers and reasons, and pass axe`,
+    { tag: item === 0 ? '@wide' : [] },
+    async ({ page, supper }) => {
+      for (const station of shown) {
+        await page.goto(await supper.station(item, station));
+        await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+        await expect(page.locator('.because-word').first()).toBeVisible();
+        await expect(page.locator('main svg').first()).toBeVisible();
+        await accessible(page);
+      }
+    },
+  );
 }
 
-test('a change is followed at once by drawing, numbers and the line, and uncrimps what it touches', async ({
-  page,
-  supper,
-}) => {
-  await page.goto(await supper.station(0, 'dough'));
-  const flour = page.getByRole('button', { name: /^Flour: / });
-  const before = await flour.innerText();
-  await page.getByRole('button', { name: 'Settle the dough' }).click();
-  await expect(page).toHaveURL(/folds$/);
-  await expect(page.getByRole('link', { name: 'Dough , settled' })).toBeVisible();
+test(
+  'a change is followed at once by drawing, numbers and the line, and uncrimps what it touches',
+  { tag: '@wide' },
+  async ({ page, supper }) => {
+    await page.goto(await supper.station(0, 'dough'));
+    const flour = page.getByRole('button', { name: /^Flour: / });
+    const before = await flour.innerText();
+    await page.getByRole('button', { name: 'Settle the dough' }).click();
+    await expect(page).toHaveURL(/folds$/);
+    await expect(page.getByRole('link', { name: 'Dough , settled' })).toBeVisible();
 
-  await page.goto(await supper.station(0, 'dough'));
-  await page.getByRole('button', { name: 'more: To make' }).click();
-  await expect(flour).not.toHaveText(before);
-  await expect(page.getByText('Came undone:')).toBeVisible();
-  await expect(page.getByRole('link', { name: 'Dough , came undone' })).toBeVisible();
-});
+    await page.goto(await supper.station(0, 'dough'));
+    await page.getByRole('button', { name: 'more: To make' }).click();
+    await expect(flour).not.toHaveText(before);
+    await expect(page.getByText('Came undone:')).toBeVisible();
+    await expect(page.getByRole('link', { name: 'Dough , came undone' })).toBeVisible();
+  },
+);
 
 test('a measure is held on the drawing: pressed, its rule opens there', async ({ page, supper }) => {
   await page.goto(await supper.station(0, 'cut'));
@@ -142,7 +147,7 @@ test('an address of nothing leads back', async ({ page, supper }) => {
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Make ready');
 });
 
-test('by evening light every ground and word keeps its contrast', async ({ page, supper }) => {
+test('by evening light every ground and word keeps its contrast', { tag: '@wide' }, async ({ page, supper }) => {
   await page.addInitScript(() => localStorage.setItem('crustallum.light', 'evening'));
   for (const address of [
     supper.url,
@@ -182,27 +187,28 @@ test('on a phone every station stands in one column, its rules after its numbers
   await expect(page).toHaveURL(/larder$/);
 });
 
-test('a standing tablet keeps all eight stations on its edge, three numbers abreast and the presses at the foot of the bench', async ({
-  page,
-  supper,
-}) => {
-  await page.setViewportSize({ width: 800, height: 1280 });
-  await page.goto(await supper.station(0, 'dough'));
-  await expect(page.locator('.because-word').first()).toBeVisible();
-  for (const word of ['Brief', 'Clock'])
-    await expect(page.getByRole('link', { name: word })).toBeInViewport({ ratio: 1 });
-  const tops = await page
-    .locator('.ans')
-    .evaluateAll((all) => all.slice(0, 3).map((a) => a.getBoundingClientRect().top));
-  expect(new Set(tops).size).toBe(1);
-  await accessible(page);
-  await page.goto(`${supper.url}/bench`);
-  await page.getByRole('button', { name: 'Begin now' }).click();
-  const press = await page.getByRole('button', { name: /next$/ }).boundingBox();
-  expect(press?.y ?? 0).toBeGreaterThan((1280 * 2) / 3 - 104);
-  expect(await page.evaluate(() => document.documentElement.scrollHeight)).toBe(1280);
-  await accessible(page);
-});
+test(
+  'a standing tablet keeps all eight stations on its edge, three numbers abreast and the presses at the foot of the bench',
+  { tag: '@wide' },
+  async ({ page, supper }) => {
+    await page.setViewportSize({ width: 800, height: 1280 });
+    await page.goto(await supper.station(0, 'dough'));
+    await expect(page.locator('.because-word').first()).toBeVisible();
+    for (const word of ['Brief', 'Clock'])
+      await expect(page.getByRole('link', { name: word })).toBeInViewport({ ratio: 1 });
+    const tops = await page
+      .locator('.ans')
+      .evaluateAll((all) => all.slice(0, 3).map((a) => a.getBoundingClientRect().top));
+    expect(new Set(tops).size).toBe(1);
+    await accessible(page);
+    await page.goto(`${supper.url}/bench`);
+    await page.getByRole('button', { name: 'Begin now' }).click();
+    const press = await page.getByRole('button', { name: /next$/ }).boundingBox();
+    expect(press?.y ?? 0).toBeGreaterThan((1280 * 2) / 3 - 104);
+    expect(await page.evaluate(() => document.documentElement.scrollHeight)).toBe(1280);
+    await accessible(page);
+  },
+);
 
 test('opened again, the page stands as it last stood, not to be pressed, until the application is there', async ({
   browser,

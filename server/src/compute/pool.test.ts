@@ -50,7 +50,7 @@ describe('the server under heavy calls', () => {
   let server: TestServer;
   beforeEach(async () => {
     pool = new ComputePool();
-    server = await new TestServer(undefined, { deadlineMs: 600 }).start();
+    server = await new TestServer(undefined, { deadlineMs: 600, mostWaiting: 2 }).start();
   });
   const patient = async (ask: (one: TestServer) => Promise<void>) => {
     const one = await new TestServer().start();

@@ -5,7 +5,6 @@ import { benchStore } from './benchStore';
 import { tickedOf } from './run';
 import * as sounds from './sounds';
 
-
 const minutesAgo = (minutes: number) => Date.now() - minutes * 60_000;
 const panel = () => screen.findByRole('region', { name: 'Minutes left before the fat is too soft' });
 const waits = () => screen.findByRole('list', { name: 'What waits' });

@@ -6,7 +6,6 @@ import { runOfItems, stepIndex } from '../testing/runs';
 import { addEvent, benchStore, eventsOf, startRun } from './benchStore';
 import { actualParts, inThePot, weighingOf } from './weighing';
 
-
 const stew: ItemInput['filling']['ingredients'] = [
   { name: 'Chicken, cooked', gramsPer100: 55 },
   { name: 'Milk', gramsPer100: 40 },

@@ -9,7 +9,6 @@ import { benchStore } from './benchStore';
 import { takesOf } from './useDraws';
 import { actualParts, pouredPart, toAdd, toTakeOut, weighingOf } from './weighing';
 
-
 const minutesAgo = (minutes: number) => Date.now() - minutes * 60_000;
 const run = runOf([['handPies', 'shortcrust']], minutesAgo(1));
 const [item] = run.plan.items;
