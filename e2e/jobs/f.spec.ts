@@ -1,7 +1,7 @@
 import { expect, test } from '../household';
 import { Cook } from './cook';
 
-test('F: sixteen half-moons, straight from the bowl', async ({ page, empty }) => {
+test('F: sixteen half-moons, straight from the bowl', { tag: '@wide' }, async ({ page, empty }) => {
   const cook = new Cook(page, empty.url);
   await cook.newDay('Hand pies', 8);
   await cook.set('Hand pies: to make', '16');
