@@ -87,6 +87,10 @@ describe('what the cook holds', () => {
     expect(asked.status).toBe('cannot');
     expect(asked.clash?.members.some((m) => m.what === 'held')).toBe(true);
     expect(asked.loosen).toEqual([[{ itemIndex: 1, stepId: step.id, code: 'bake' }]]);
+    // and the drawing rings what it is between
+    const known = plan.clock.steps.map(keyOf);
+    expect(asked.clash?.steps).toContain(keyOf({ itemIndex: 1, id: step.id }));
+    expect(asked.clash?.steps.filter((key) => !known.includes(key))).toEqual([]);
   });
 });
 

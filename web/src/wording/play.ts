@@ -1,11 +1,37 @@
-import type { Binds } from '@crustallum/core/clock/play';
+import type { Binds, StepPlay } from '@crustallum/core/clock/play';
+import type { TimedStep } from '@crustallum/core/plan/steps/codes';
+import { keyOf } from '@crustallum/core/plan/steps/key';
+import { span } from './numbers';
+import { stepWord } from './steps';
+
+/** How steps and pies are named in what is said of a step of one of them. */
+interface Names {
+  called: (step: string) => string;
+  title: (item: string) => string;
+}
+
+export const namesIn = (steps: readonly TimedStep[], titles: readonly string[], itemIndex: number): Names => ({
+  called: (key) => {
+    const other = steps.find((s) => keyOf(s) === key);
+    if (!other) return 'a wait';
+    const of = other.itemIndex === itemIndex ? '' : ` of ${titles[other.itemIndex]}`;
+    return `“${stepWord(other).toLowerCase()}”${of}`;
+  },
+  title: (item) => titles[Number(item)] ?? '',
+});
+
+/** A step without play: it cannot be later at all (a day laid by the minute is out by one of rounding). */
+export const hasNoPlay = (play: StepPlay): boolean => play.laterMin <= 1;
+
+/** How much later a step could be, … */
+export const playWords = (play: StepPlay): string => (hasNoPlay(play) ? 'no play' : `${span(play.laterMin)} of play`);
+
+/** … and what keeps it. */
+export const laterWords = (play: StepPlay, names: Names): string =>
+  `${playWords(play)}${hasNoPlay(play) ? ':' : ', then'} ${bindsWords(play.laterBy, true, names)}`;
 
 /** What keeps a step from being sooner or later, as a clause; `called` names a step with its pie, `title` a pie. */
-export function bindsWords(
-  why: Binds | null,
-  later: boolean,
-  { called, title }: { called: (step: string) => string; title: (item: string) => string },
-): string {
+export function bindsWords(why: Binds | null, later: boolean, { called, title }: Names): string {
   if (!why) return '';
   switch (why.by) {
     case 'follows':

@@ -10,7 +10,8 @@ import type { Scheduled } from '../../clock/scheduled';
 import { planBake, scheduled } from '../bake';
 import { BakeInput } from '../inputs';
 import { asMade } from '../sharedDough';
-import type { StepCode } from '../steps/codes';
+import type { StepCode, TimedStep } from '../steps/codes';
+import { keyOf, stepKey } from '../steps/key';
 
 /** What the model `plan.dayChoices` takes: a whole bake, and what time it is where the day begins today. */
 export class DayChoicesInput extends BakeInput {
@@ -21,6 +22,7 @@ export class DayChoicesInput extends BakeInput {
 /** A step of an item, as it is called. */
 export interface StepOfItem {
   itemIndex: number;
+  stepId: string;
   code: StepCode;
 }
 
@@ -47,7 +49,12 @@ export interface DayChoice {
 export interface DayChoices {
   /** Whether the day as it is can be; `unknown`: nothing was found and nothing proved. */
   status: 'fits' | 'cannot' | 'unknown' | 'tooLong';
-  clash: { kind: ClashKind; items: number[]; members: ClashMember[] } | null;
+  clash: {
+    kind: ClashKind;
+    items: number[];
+    members: ClashMember[];
+    /** Keys of the steps it is between. */ steps: string[];
+  } | null;
   choices: DayChoice[];
   /** Steps the cook holds without which the day can be: each by itself, or all of them where only that helps. */
   loosen: HeldStep[][];
@@ -65,7 +72,7 @@ export interface HeldStep {
  * solved and checked before it is offered. With `now`, nothing begins before it.
  */
 export function dayChoices({ now, ...input }: DayChoicesInput): DayChoices {
-  const { items: plans, doughs } = planBake(input);
+  const { items: plans, doughs, clock } = planBake(input);
   const { items } = asMade(input.items, input.kitchen);
   const nowMin = now === undefined ? undefined : Math.ceil(plannerMin(now, input.meal.serveAt));
   const ways = nowMin === undefined ? {} : { nowMin };
@@ -75,6 +82,7 @@ export function dayChoices({ now, ...input }: DayChoicesInput): DayChoices {
   if (searched.plan) return { status: 'fits', clash: null, choices: [], loosen: [] };
   const { day } = searched;
   const clash = explain(day);
+  const members = clash?.members.flatMap((m) => memberOf(day, plans, m)) ?? [];
   const loosen = loosenings(scheduledItems, input, ways);
   const free = scheduledItems.some((i) => i.pins?.length)
     ? dayOf(
@@ -89,7 +97,8 @@ export function dayChoices({ now, ...input }: DayChoicesInput): DayChoices {
     clash: clash && {
       kind: clash.kind,
       items: clash.items.map(Number),
-      members: clash.members.flatMap((m) => memberOf(day, plans, m)),
+      members,
+      steps: stepsOf(members, clash.items.map(Number), clock.steps),
     },
     loosen,
     choices: [
@@ -135,6 +144,35 @@ function loosenings(
 }
 const mostLoosened = 6;
 
+/** Members that are about what is in the oven, and about whose hands are wanted. */
+const ofOven: ReadonlySet<ClashMember['what']> = new Set(['heats', 'shelves', 'fan']);
+const ofHands: ReadonlySet<ClashMember['what']> = new Set(['hands', 'pot', 'hob', 'hours']);
+/** More orders than this are a chain: it is told by what else takes part. */
+const mostOrders = 3;
+
+/** The steps of the day as it is laid that a clash is between: what it names, the bakes of its oven, what one cook has at once. */
+function stepsOf(members: readonly ClashMember[], items: readonly number[], laid: readonly TimedStep[]): string[] {
+  const has = (kinds: ReadonlySet<ClashMember['what']>) => members.some((m) => kinds.has(m.what));
+  const orders = members.filter((m) => m.what === 'order');
+  const named = [
+    ...(orders.length > mostOrders ? [] : orders.flatMap((m) => [m.from, m.to])),
+    ...members.map((m) => (m.what === 'held' ? m.step : null)),
+  ];
+  const own = laid.filter((s) => items.includes(s.itemIndex));
+  const meet = (a: TimedStep, b: TimedStep) =>
+    a !== b && a.cook === b.cook && a.startMin < b.startMin + b.minutes && b.startMin < a.startMin + a.minutes;
+  const stands = new Set(members.map((m) => (m.what === 'stands' ? m.itemIndex : -1)));
+  const bound = own.filter(
+    (s) =>
+      (s.kind === 'oven' && s.code !== 'preheat' && has(ofOven)) ||
+      (s.code === 'bake' && stands.has(s.itemIndex)) ||
+      (s.cook !== null && has(ofHands) && own.some((o) => meet(s, o))),
+  );
+  return [
+    ...new Set([...named.flatMap((s) => (s ? [stepKey(s.itemIndex, { id: s.stepId })] : [])), ...bound.map(keyOf)]),
+  ];
+}
+
 function memberOf(
   day: Instance,
   plans: readonly { steps: readonly { id: string; code: StepCode }[] }[],
@@ -146,7 +184,7 @@ function memberOf(
     const cut = key.indexOf('/');
     const itemIndex = Number(key.slice(0, cut));
     const step = plans[itemIndex]?.steps.find((s) => s.id === key.slice(cut + 1));
-    return step ? { itemIndex, code: step.code } : null;
+    return step ? { itemIndex, stepId: step.id, code: step.code } : null;
   };
   switch (what) {
     case 'lag': {

@@ -1,5 +1,7 @@
 import type { TimedStep } from '@crustallum/core/plan/steps/codes';
+import { keyOf } from '@crustallum/core/plan/steps/key';
 import { clock, dayOf, momentAt, served, span } from '../../wording/numbers';
+import { laterWords, namesIn, playWords } from '../../wording/play';
 import { stepWord } from '../../wording/steps';
 import { canBeHeld } from './held';
 import { colour } from './packed';
@@ -11,20 +13,36 @@ export function ClockList({
   serveAt,
   titles,
   hand,
+  plays,
+  clashing,
 }: {
   steps: readonly TimedStep[];
   serveAt: string;
   titles: readonly string[];
   /** Where steps can be taken in hand. */
-  hand?: DayInHand;
+  hand: DayInHand | null;
+  plays: DayInHand['plays'];
+  /** Keys of the steps that clash. */
+  clashing: ReadonlySet<string>;
 }) {
   const first = steps[0];
   const severalDays =
     first !== undefined && momentAt(serveAt, first.startMin).toDateString() !== served(serveAt).toDateString();
+  // taken in hand it says what keeps it; here the minutes are enough
+  const noted = (s: TimedStep) => {
+    const play = plays.get(keyOf(s));
+    return play && canBeHeld(s) ? (
+      <span className="quiet-ink">
+        ; {hand ? playWords(play) : laterWords(play, namesIn(steps, titles, s.itemIndex))}
+      </span>
+    ) : null;
+  };
   const words = (s: TimedStep) => (
     <>
       {stepWord(s)} <span style={{ color: colour(s.itemIndex), fontWeight: 620 }}>{titles[s.itemIndex]}</span>
       {s.cook ? `, ${s.cook}` : ''}
+      {clashing.has(keyOf(s)) && <strong className="problem"> clashes</strong>}
+      {noted(s)}
     </>
   );
   return (

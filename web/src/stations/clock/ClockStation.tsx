@@ -9,7 +9,7 @@ import { Because } from '../../design/ui/Because';
 import { MarginNumber } from '../../design/ui/MarginNumber';
 import { Press } from '../../design/ui/Press';
 import { usePhone } from '../../design/ui/useWidth';
-import { clock, clockOn, dayOf, momentAt, served } from '../../wording/numbers';
+import { clock, clockOn, dayOf, localMoment, momentAt, served } from '../../wording/numbers';
 import { problemWords } from '../../wording/problems';
 import { reasonWords } from '../../wording/reasons';
 import { ClockList } from './ClockList';
@@ -23,6 +23,9 @@ import { Strands } from './Strands';
 import { UprightClock } from './UprightClock';
 import { useDayInHand } from './useDayInHand';
 import { Waiting } from '../_shared/StationPage';
+import { useQuestion } from '../_shared/useQuestion';
+import type { DayChoices } from '@crustallum/core/plan/questions/dayChoices';
+import { useMemo } from 'react';
 import type { Problem } from '@crustallum/core/plan/problem';
 
 /** What a search of the whole day may know a way out of. */
@@ -36,9 +39,17 @@ export function ClockStation() {
   const now = useNow(30_000);
   const phone = usePhone();
   const hand = useDayInHand();
-  if (!plan || !meal || !kitchen || !item) return <Waiting />;
-  const c = plan.clock;
-  const start = momentAt(c.serveAt, c.startMin);
+  const c = plan?.clock;
+  const start = c && momentAt(c.serveAt, c.startMin);
+  const past = start !== undefined && start.getTime() < now.getTime();
+  const known = [...(c?.problems ?? []), ...(plan?.items.flatMap((p) => p.problems) ?? [])];
+  const asks = meal && kitchen && (past || known.some((p) => searched.has(p.code)));
+  const choices = useQuestion<DayChoices>(
+    'plan.dayChoices',
+    asks ? { meal, items: items.map((i) => i.document), kitchen, ...(past ? { now: localMoment(now) } : {}) } : null,
+  );
+  const clashing = useMemo(() => new Set((asks && choices.value?.clash?.steps) || []), [asks, choices.value]);
+  if (!c || !start || !meal || !kitchen || !item) return <Waiting />;
   const shift = (minutes: number) => {
     const to = new Date(served(meal.serveAt).getTime() + minutes * 60_000);
     const pad = (n: number) => String(n).padStart(2, '0');
@@ -49,18 +60,17 @@ export function ClockStation() {
       }),
     );
   };
-  const late: Problem[] =
-    start.getTime() < now.getTime()
-      ? [
-          {
-            station: 'clock',
-            code: 'starts_past',
-            fields: ['meal.serveAt'],
-            values: { minutes: (now.getTime() - start.getTime()) / 60_000 },
-            weight: 'warn',
-          },
-        ]
-      : [];
+  const late: Problem[] = past
+    ? [
+        {
+          station: 'clock',
+          code: 'starts_past',
+          fields: ['meal.serveAt'],
+          values: { minutes: (now.getTime() - start.getTime()) / 60_000 },
+          weight: 'warn',
+        },
+      ]
+    : [];
   const problems = [
     ...late,
     ...c.problems,
@@ -129,16 +139,23 @@ export function ClockStation() {
                 {problemWords(p)}
               </p>
             ))}
-            {problems.some((p) => searched.has(p.code)) && <InTheWay now={late.length > 0 ? now : null} />}
+            {asks && <InTheWay choices={choices} />}
           </div>
         )}
         {phone ? (
           <>
             <UprightClock steps={c.steps} serveAt={meal.serveAt} />
-            <ClockList steps={c.steps} serveAt={meal.serveAt} titles={items.map((i) => i.document.title)} hand={hand} />
+            <ClockList
+              steps={c.steps}
+              serveAt={meal.serveAt}
+              titles={items.map((i) => i.document.title)}
+              hand={hand}
+              plays={hand.plays}
+              clashing={clashing}
+            />
           </>
         ) : (
-          <Strands hand={hand} />
+          <Strands hand={hand} clashing={clashing} />
         )}
         <InHand hand={hand} />
         <div

@@ -1,11 +1,10 @@
-import { keyOf } from '@crustallum/core/plan/steps/key';
 import { Minus, Plus } from 'lucide-react';
 import { useAppSelector } from '../../desk/store';
 import { Because } from '../../design/ui/Because';
 import { Pick } from '../../design/ui/Pick';
 import { Press } from '../../design/ui/Press';
 import { clockOn, momentAt, served, span } from '../../wording/numbers';
-import { bindsWords } from '../../wording/play';
+import { bindsWords, namesIn } from '../../wording/play';
 import { stepWord } from '../../wording/steps';
 import { stepByMin } from './held';
 import type { DayInHand } from './useDayInHand';
@@ -18,15 +17,8 @@ export function InHand({ hand }: { hand: DayInHand }) {
   const { step, play, reach } = hand;
   if (!step || !plan || !meal || !kitchen) return null;
   const pin = items[step.itemIndex]?.document.clock.pins?.find((p) => p.stepId === step.id);
-  const words = {
-    called: (key: string) => {
-      const other = plan.clock.steps.find((s) => keyOf(s) === key);
-      if (!other) return 'a wait';
-      const of = other.itemIndex === step.itemIndex ? '' : ` of ${items[other.itemIndex]?.document.title}`;
-      return `“${stepWord(other).toLowerCase()}”${of}`;
-    },
-    title: (item: string) => items[Number(item)]?.document.title ?? '',
-  };
+  const titles = items.map((i) => i.document.title);
+  const words = namesIn(plan.clock.steps, titles, step.itemIndex);
   const table = served(meal.serveAt);
   const at = (minute: number) => clockOn(momentAt(meal.serveAt, minute), table);
   const from = hand.toMin ?? step.startMin;

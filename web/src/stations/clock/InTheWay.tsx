@@ -7,7 +7,7 @@ import { Press } from '../../design/ui/Press';
 import { clock, dayOf, localMoment, served, span } from '../../wording/numbers';
 import { stepWords } from '../../wording/steps';
 import { list } from '../../wording/eaters';
-import { useQuestion } from '../_shared/useQuestion';
+import type { Asked } from '../_shared/useQuestion';
 import { withoutPin } from './held';
 
 const kindWords: Record<ClashKind, string> = {
@@ -22,15 +22,10 @@ const kindWords: Record<ClashKind, string> = {
 };
 
 /** Why the day cannot be as it is, in the cook's words, and the ways out: each was planned and checked before it is offered. */
-export function InTheWay({ now }: { now: Date | null }) {
-  const { meal, items, kitchen } = useAppSelector((s) => s.desk);
+export function InTheWay({ choices: { value, asking, late } }: { choices: Asked<DayChoices> }) {
+  const { meal, items } = useAppSelector((s) => s.desk);
   const dispatch = useAppDispatch();
-  const input =
-    meal && kitchen
-      ? { meal, items: items.map((i) => i.document), kitchen, ...(now ? { now: localMoment(now) } : {}) }
-      : null;
-  const { value, asking, late } = useQuestion<DayChoices>('plan.dayChoices', input);
-  if (!meal || !input) return null;
+  if (!meal) return null;
   if (!value)
     return (
       <p className="working m-0">{late ? 'It took too long to search for a way out.' : 'Searching for a way out'}</p>

@@ -6,6 +6,7 @@ import { useAppSelector } from '../../desk/store';
 import { useNow } from '../../desk/useNow';
 import { useWidth } from '../../design/ui/useWidth';
 import { clock, degrees, heat, momentAt, served, shortDay, span } from '../../wording/numbers';
+import { hasNoPlay, laterWords, namesIn } from '../../wording/play';
 import { stepWord } from '../../wording/steps';
 import { ClockList } from './ClockList';
 import { canBeHeld, stepByMin } from './held';
@@ -40,9 +41,10 @@ const heldStillPx = 4;
 
 /**
  * Up is hot, down is cold, the hands in between; each pie is dough pulled thin between the places it goes. A step is taken in
- * hand by a press or by its key, and along the day by pointer or arrows.
+ * hand by a press or by its key, and along the day by pointer or arrows. A step that cannot be later has an end stop, one that can
+ * trails its play; what clashes is ringed.
  */
-export function Strands({ hand }: { hand: DayInHand }) {
+export function Strands({ hand, clashing }: { hand: DayInHand; clashing: ReadonlySet<string> }) {
   const now = useNow(60_000);
   const [lifted, lift] = useState<number | null>(null);
   const [kept, keep] = useState<number | null>(null);
@@ -112,6 +114,7 @@ export function Strands({ hand }: { hand: DayInHand }) {
     const y = (lane?.y ?? 0) + row * 35 + (s.kind === 'stand' ? s.itemIndex * 9 : 0);
     return { x: x(s.startMin), y, width: Math.max(6, x(s.startMin + s.minutes) - x(s.startMin)) };
   };
+  const titles = items.map((i) => i.document.title);
   const only = kept ?? lifted;
   const shown = (index: number) => (items.length > 1 && only !== null && only !== index ? 0.22 : 1);
   const nowMin = (now.getTime() - served(serveAt).getTime()) / 60_000;
@@ -265,9 +268,19 @@ export function Strands({ hand }: { hand: DayInHand }) {
           const thin = s.kind === 'stand';
           const word = stepWord(s).toLowerCase();
           const room = p.width > word.length * 8 + 8;
+          const play = hand.plays.get(keyOf(s));
+          const end = p.x + p.width;
           return (
             <g key={`${s.itemIndex}${s.id}`} opacity={shown(s.itemIndex)} {...handles(s)}>
-              <title>{`${items[s.itemIndex]?.document.title}: ${word}, ${clock(momentAt(serveAt, s.startMin))}, ${span(s.minutes)}`}</title>
+              <title>{`${items[s.itemIndex]?.document.title}: ${word}, ${clock(momentAt(serveAt, s.startMin))}, ${span(s.minutes)}${play ? `; ${laterWords(play, namesIn(all, titles, s.itemIndex))}` : ''}`}</title>
+              {play && !hasNoPlay(play) && !thin && (
+                <path
+                  d={`M${end - 2} ${p.y + 30}H${Math.min(x(0), x(s.startMin + s.minutes + play.laterMin))}v-8`}
+                  fill="none"
+                  stroke={colour(s.itemIndex)}
+                  strokeWidth="2"
+                />
+              )}
               <rect
                 className="bar"
                 x={p.x}
@@ -280,6 +293,17 @@ export function Strands({ hand }: { hand: DayInHand }) {
                 strokeWidth="2.500"
                 strokeDasharray={s.code === 'preheat' ? '4 4' : undefined}
               />
+              {play && hasNoPlay(play) && !thin && p.width > 10 && (
+                <line
+                  x1={end - 2}
+                  x2={end - 2}
+                  y1={p.y + 10}
+                  y2={p.y + 26}
+                  stroke="var(--color-ink)"
+                  strokeWidth="4"
+                  strokeLinecap="round"
+                />
+              )}
               {/* a bar of few minutes is taken by more than its width */}
               {canBeHeld(s) && p.width < leastPx && (
                 <rect x={p.x - (leastPx - p.width) / 2} y={p.y} width={leastPx} height="35" fill="transparent" />
@@ -334,6 +358,41 @@ export function Strands({ hand }: { hand: DayInHand }) {
             </g>
           );
         })}
+        {steps
+          .filter((s) => clashing.has(keyOf(s)))
+          .map((s, i) => {
+            const p = place(s);
+            return (
+              <g key={`${s.itemIndex}${s.id}`} pointerEvents="none">
+                <rect
+                  x={p.x - 4}
+                  y={p.y}
+                  width={p.width + 8}
+                  height="36"
+                  rx="8"
+                  fill="none"
+                  stroke="var(--color-rhubarb)"
+                  strokeWidth="3"
+                  strokeDasharray="6 4"
+                />
+                {i === 0 && (
+                  <g>
+                    <circle
+                      cx={p.x - 4}
+                      cy={p.y + 18}
+                      r="10"
+                      fill="var(--color-flour)"
+                      stroke="var(--color-ink)"
+                      strokeWidth="2.5"
+                    />
+                    <text x={p.x - 4} y={p.y + 23} textAnchor="middle" className="b">
+                      !
+                    </text>
+                  </g>
+                )}
+              </g>
+            );
+          })}
         {tends.map((s) => {
           // a moment's work at what is in the oven: a nick in its bar
           const of = steps.find((b) => b.itemIndex === s.itemIndex && b.id === s.during?.stepId);
@@ -380,6 +439,11 @@ export function Strands({ hand }: { hand: DayInHand }) {
             </foreignObject>
           </g>
         ))}
+        {hand.plays.size > 0 && (
+          <text x={w - 130} y={height - 42} className="q">
+            end stop: no play
+          </text>
+        )}
         <text x={w - 130} y={height - 24} className="q">
           filled: pastry
         </text>
@@ -388,7 +452,7 @@ export function Strands({ hand }: { hand: DayInHand }) {
         </text>
       </svg>
       <div className="visually-hidden">
-        <ClockList steps={all} serveAt={serveAt} titles={items.map((i) => i.document.title)} />
+        <ClockList steps={all} serveAt={serveAt} titles={titles} hand={null} plays={hand.plays} clashing={clashing} />
       </div>
     </div>
   );

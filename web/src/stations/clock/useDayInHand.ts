@@ -2,7 +2,7 @@ import type { DayPlay } from '@crustallum/core/plan/questions/play';
 import type { PinInput } from '@crustallum/core/contracts/clock';
 import type { TimedStep } from '@crustallum/core/plan/steps/codes';
 import { keyOf } from '@crustallum/core/plan/steps/key';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { changeItem } from '../../desk/changes';
 import { useAppDispatch, useAppSelector } from '../../desk/store';
 import { localMoment, momentAt, served } from '../../wording/numbers';
@@ -10,6 +10,8 @@ import { useQuestion } from '../_shared/useQuestion';
 import { canBeHeld, movedWith, withPin, within, withoutPin } from './held';
 
 const soonMs = 40;
+/** With nothing in hand the play of the day is asked for after the day itself is drawn. */
+const leisurelyMs = 400;
 
 /** A step of the day in the cook's hand: where it could go, where it is taken to, and how it is held and let go. */
 export function useDayInHand() {
@@ -17,13 +19,14 @@ export function useDayInHand() {
   const dispatch = useAppDispatch();
   const [hand, setHand] = useState<{ key: string; toMin: number | null } | null>(null);
   const step = hand ? (plan?.clock.steps.find((s) => keyOf(s) === hand.key && canBeHeld(s)) ?? null) : null;
-  const asks = step !== null && meal !== null && kitchen !== null;
+  const day = meal && kitchen ? { meal, items: items.map((i) => i.document), kitchen } : null;
   const { value } = useQuestion<DayPlay>(
     'plan.play',
-    asks ? { meal, items: items.map((i) => i.document), kitchen, inHand: keyOf(step) } : null,
-    soonMs,
+    day && (step ? { ...day, inHand: keyOf(step) } : day),
+    step ? soonMs : leisurelyMs,
   );
-  const reach = value?.reach ?? null;
+  const reach = (step && value?.reach) || null;
+  const plays = useMemo(() => new Map(value?.plays?.map((p) => [p.step, p])), [value]);
   const pin = (s: TimedStep, what: Omit<PinInput, 'stepId'>) => {
     const item = items[s.itemIndex];
     if (item)
@@ -35,7 +38,9 @@ export function useDayInHand() {
   return {
     step,
     toMin: hand?.toMin ?? null,
-    play: step ? (value?.plays?.find((p) => p.step === keyOf(step)) ?? null) : null,
+    play: (step && plays.get(keyOf(step))) ?? null,
+    /** How much sooner and later every step could be, by its key; none until it is worked out. */
+    plays,
     reach,
     /** Where everything begins with the step where it is taken to. */
     moved:
