@@ -1,6 +1,7 @@
 import { formItem } from '../plan/forms';
 import { forms, type Form } from '../plan/formNames';
 import { planBake, scheduled } from '../plan/bake';
+import { writePaths } from '../plan/path';
 import { dayChoices } from '../plan/questions/dayChoices';
 import { plainKitchen } from '../plan/starters';
 import type { KitchenInput } from '../contracts/kitchen';
@@ -77,6 +78,18 @@ describe('what stands in the way of a day', () => {
     expect(later?.lateMin).toBeGreaterThan(30);
     const whole = -planBake({ meal, items, kitchen }).clock.startMin;
     expect(later?.lateMin).toBeLessThanOrEqual(Math.ceil(whole) - 60 + 15);
+    // what is done another way is sooner still, and is so when it is taken
+    expect(found.others.length).toBeGreaterThan(0);
+    for (const { pies, lateMin } of found.others) {
+      expect(lateMin).toBeLessThan(later?.lateMin ?? 0);
+      const taken = dayChoices({
+        meal,
+        items: [writePaths(items[0], pies[0].changes)],
+        kitchen,
+        now: '2026-12-12T17:30',
+      });
+      expect(taken.choices.find((c) => c.kind === 'serve-later')?.lateMin).toBe(lateMin);
+    }
   });
   it('is the hours where nobody is there, and being there is a way out', () => {
     const alone = { ...kitchen, cooks: ['Ines'], hours: [{ cook: 'Ines', fromMin: 18 * 60, toMin: 22 * 60 }] };

@@ -25,33 +25,55 @@ const choiceUnits = 30_000;
 const mostAlternatives = 5;
 const laterMin = 60;
 
+/** A day that may be served later by so many minutes, whoever is there at its end staying as much longer. */
+const longer = (day: Instance, by: number): Instance => ({
+  ...day,
+  serve: { ...day.serve, maxLate: day.serve.maxLate + by },
+  horizon: [day.horizon[0], day.horizon[1] + by],
+  cooks: day.cooks.map((c) => ({
+    ...c,
+    windows: c.windows.map(([a, b], i, all): [number, number] =>
+      i === all.length - 1 && b >= day.horizon[1] ? [a, b + by] : [a, b],
+    ),
+  })),
+});
+
+/** A day solved and checked; null where no plan was found. */
+function checked(day: Instance, units: number): DayPlan | null {
+  const solved = solve(day, { units });
+  return solved.status === 'planned' && checkPlan(day, solved.plan).length === 0 ? solved.plan : null;
+}
+
+/** Hours by which a day may be late, tried one after the other. */
+const lateHours = [1, 3, 12] as const;
+
+/** The earliest a day was found to be served at, late by no more than the last of `hours`: the search serves as early as it can. */
+export function earliestPlan(
+  day: Instance,
+  units = choiceUnits,
+  tried: readonly number[] = [0, ...lateHours],
+): { minutes: number; plan: DayPlan } | null {
+  for (const hours of tried) {
+    const minutes = hours * laterMin;
+    const plan = checked(longer(day, minutes), units);
+    if (plan) return { minutes, plan };
+  }
+  return null;
+}
+
 /** Ways out of a day that is late or impossible, each with its plan; the least late first. Never one that loosens a safety limit. */
 // oxlint-disable-next-line max-lines-per-function -- one way out after the other
 export function choicesFor(day: Instance, units = choiceUnits): Choice[] {
   const clash = explain(day);
   const found: Choice[] = [];
+  const add = (kind: Choice['kind'], of: string, minutes: number, plan: DayPlan) =>
+    found.push({ kind, of, minutes, plan, lateMin: plan.serve - day.serve.at });
   const offer = (kind: Choice['kind'], of: string, minutes: number, next: Instance) => {
-    const solved = solve(next, { units });
-    if (solved.status !== 'planned' || checkPlan(next, solved.plan).length) return;
-    found.push({ kind, of, minutes, plan: solved.plan, lateMin: solved.plan.serve - day.serve.at });
+    const plan = checked(next, units);
+    if (plan) add(kind, of, minutes, plan);
   };
-  const longer = (by: number): Instance => ({
-    ...day,
-    serve: { ...day.serve, maxLate: day.serve.maxLate + by },
-    horizon: [day.horizon[0], day.horizon[1] + by],
-    cooks: day.cooks.map((c) => ({
-      ...c,
-      // who is there at the end stays as much longer
-      windows: c.windows.map(([a, b], i, all): [number, number] =>
-        i === all.length - 1 && b >= day.horizon[1] ? [a, b + by] : [a, b],
-      ),
-    })),
-  });
-  // the search serves as early as it can
-  for (const hours of [1, 3, 12]) {
-    if (found.length) break;
-    offer('serve-later', 'serve', hours * laterMin, longer(hours * laterMin));
-  }
+  const later = earliestPlan(day, units, lateHours);
+  if (later) add('serve-later', 'serve', later.minutes, later.plan);
   let alternatives = 0;
   for (const s of day.steps)
     for (const a of s.alts ?? []) {
@@ -84,7 +106,7 @@ export function choicesFor(day: Instance, units = choiceUnits): Choice[] {
   for (const minutes of [60, 120, 180]) {
     if (found.some((c) => c.kind === 'wait-longer')) break;
     // where later alone is no way out, later and longer together may be
-    const from = found.some((c) => c.kind === 'serve-later') ? day : longer(12 * laterMin);
+    const from = found.some((c) => c.kind === 'serve-later') ? day : longer(day, 12 * laterMin);
     offer('wait-longer', 'all', minutes, {
       ...from,
       items: day.items.map((x) => ({ ...x, serve: { ...x.serve, max: x.serve.max + minutes } })),

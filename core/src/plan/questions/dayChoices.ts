@@ -10,6 +10,7 @@ import type { Scheduled } from '../../clock/scheduled';
 import { planBake, scheduled } from '../bake';
 import { BakeInput } from '../inputs';
 import { asMade } from '../sharedDough';
+import { otherWays, type OtherWay } from './otherWays';
 import type { StepCode, TimedStep } from '../steps/codes';
 import { keyOf, stepKey } from '../steps/key';
 
@@ -56,6 +57,8 @@ export interface DayChoices {
     /** Keys of the steps it is between. */ steps: string[];
   } | null;
   choices: DayChoice[];
+  /** Pies done another way, by which it can be, or sooner. */
+  others: OtherWay[];
   /** Steps the cook holds without which the day can be: each by itself, or all of them where only that helps. */
   loosen: HeldStep[][];
 }
@@ -78,8 +81,8 @@ export function dayChoices({ now, ...input }: DayChoicesInput): DayChoices {
   const ways = nowMin === undefined ? {} : { nowMin };
   const scheduledItems = scheduled(items, plans, doughs, input.kitchen);
   const searched = searchedDay(scheduledItems, input.kitchen, input.meal, ways);
-  if (!searched) return { status: 'tooLong', clash: null, choices: [], loosen: [] };
-  if (searched.plan) return { status: 'fits', clash: null, choices: [], loosen: [] };
+  if (!searched) return { status: 'tooLong', clash: null, choices: [], others: [], loosen: [] };
+  if (searched.plan) return { status: 'fits', clash: null, choices: [], others: [], loosen: [] };
   const { day } = searched;
   const clash = explain(day);
   const members = clash?.members.flatMap((m) => memberOf(day, plans, m)) ?? [];
@@ -92,22 +95,23 @@ export function dayChoices({ now, ...input }: DayChoicesInput): DayChoices {
         ways,
       )
     : null;
+  const choices = [
+    ...choicesOf(day),
+    // where letting go alone is no way out, letting go and later together may be
+    ...(loosen.length || !free ? [] : choicesOf(free).map((c): DayChoice => ({ ...c, unheld: true }))),
+  ];
+  const about = clash?.items.map(Number) ?? [];
+  const later = choices.find((c) => c.kind === 'serve-later');
   return {
     status: clash ? 'cannot' : 'unknown',
-    clash: clash && {
-      kind: clash.kind,
-      items: clash.items.map(Number),
-      members,
-      steps: stepsOf(members, clash.items.map(Number), clock.steps),
-    },
+    clash: clash && { kind: clash.kind, items: about, members, steps: stepsOf(members, about, clock.steps) },
     loosen,
-    choices: [
-      ...choicesOf(day),
-      // where letting go alone is no way out, letting go and later together may be
-      ...(loosen.length || !free ? [] : choicesOf(free).map((c): DayChoice => ({ ...c, unheld: true }))),
-    ],
+    choices,
+    others: otherWays(input, about.slice(0, mostAbout), later?.lateMin ?? Infinity, { ...ways, restsGive: true }),
   };
 }
+/** Pies that are looked at for another way. */
+const mostAbout = 3;
 
 const choicesOf = (day: Instance): DayChoice[] =>
   choicesFor(day).flatMap((c): DayChoice[] =>

@@ -1,5 +1,6 @@
 import type { ClashKind } from '@crustallum/core/clock/planner/explain';
 import type { DayChoice, DayChoices, ClashMember } from '@crustallum/core/plan/questions/dayChoices';
+import type { OtherWayKind } from '@crustallum/core/plan/questions/otherWays';
 import { changeItem } from '../../desk/changes';
 import { desk } from '../../desk/desk';
 import { useAppDispatch, useAppSelector } from '../../desk/store';
@@ -19,6 +20,12 @@ const kindWords: Record<ClashKind, string> = {
   hands: 'More hands are wanted at once than there are.',
   time: 'From the first step to the table it takes longer than there is.',
   lags: 'What has to follow at once, and what has to wait, do not go together.',
+};
+
+const otherWayWords: Record<OtherWayKind, string> = {
+  restsInFreezer: 'rests in the freezer',
+  cooledOnTrays: 'fillings cooled on trays',
+  cooledInIce: 'fillings cooled in ice water',
 };
 
 /** Why the day cannot be as it is, in the cook's words, and the ways out: each was planned and checked before it is offered. */
@@ -43,7 +50,7 @@ export function InTheWay({ choices: { value, asking, late } }: { choices: Asked<
   );
   const title = (index: number) => items[index]?.document.title ?? '';
   const table = served(meal.serveAt);
-  const at = (c: DayChoice) => new Date(table.getTime() + c.lateMin * 60_000);
+  const at = (c: { lateMin: number }) => new Date(table.getTime() + c.lateMin * 60_000);
   const later =
     value.choices.find((c) => c.kind === 'serve-later') ??
     value.choices.find((c) => c.kind === 'wait-longer' && c.lateMin > 0);
@@ -85,13 +92,30 @@ export function InTheWay({ choices: { value, asking, late } }: { choices: Asked<
               : `Let ${steps.map((s) => `${s.code ? stepWords[s.code].toLowerCase() : 'it'} of ${title(s.itemIndex)}`).join('')} go`}
           </Press>
         ))}
+        {value.others.map((w) => (
+          <Press
+            key={w.lateMin}
+            quiet
+            onClick={() => {
+              for (const { itemIndex, changes } of w.pies) {
+                const item = items[itemIndex];
+                if (item) void dispatch(changeItem(item.id, changes));
+              }
+              if (w.lateMin > 0) dispatch(desk.actions.mealChanged({ ...meal, serveAt: localMoment(at(w)) }));
+            }}
+          >
+            {`With ${list(w.kinds.map((k) => otherWayWords[k]))}`}
+            {w.pies.length < items.length && ` of ${list(w.pies.map((p) => title(p.itemIndex)))}`}
+            {w.lateMin > 0 ? ` at ${when(at(w))}` : ' on time'}
+          </Press>
+        ))}
         {others.map((c, i) => (
           <span key={i}>
             {c.unheld ? 'With nothing held: ' : ''}
             {choiceWords(c, title, at(c).getTime() === table.getTime() ? null : when(at(c)))}
           </span>
         ))}
-        {value.choices.length + value.loosen.length === 0 && (
+        {value.choices.length + value.loosen.length + value.others.length === 0 && (
           <span>Fewer pies, or another day: nothing smaller was found that helps.</span>
         )}
       </div>
