@@ -43,7 +43,8 @@ export function otherWays(input: BakeInput, about: readonly number[], lateMin: n
   const tried = together.flatMap((kinds) =>
     whose.flatMap((indices): OtherWay[] => {
       const pies = indices.flatMap((itemIndex) => {
-        const changes = Object.assign({}, ...kinds.map((k) => changesFor[k](input.items[itemIndex])));
+        const changes: Record<string, string> = {};
+        for (const kind of kinds) Object.assign(changes, changesFor[kind](input.items[itemIndex]));
         return Object.keys(changes).length ? [{ itemIndex, changes }] : [];
       });
       if (!pies.length) return [];
