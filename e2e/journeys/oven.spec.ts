@@ -103,6 +103,15 @@ test(
       .getByRole('button', { name: /^paler/ })
       .click();
     await expect.poll(left).toBeGreaterThan(reckoned + 3);
+    // a vent, a knife and a knock tell too; what is heard gives way to what was seen under it
+    await page.getByText('By vent, knife or tap').click();
+    await expect(page.getByRole('group', { name: 'Tapped from below' })).toBeHidden();
+    const before = await left();
+    await page
+      .getByRole('group', { name: 'At a vent' })
+      .getByRole('button', { name: /^nothing moves/ })
+      .click();
+    await expect.poll(left).toBeGreaterThanOrEqual(before);
     await accessible(page);
     // a second look, with a probe: the middle is behind, and the answer moves once more
     await page

@@ -2,7 +2,7 @@ import { formItem } from '../plan/forms';
 import { planItem } from '../plan/item';
 import { look } from '../plan/questions/look';
 import { plainKitchen } from '../plan/starters';
-import { baseLooks, lidLooks } from './look';
+import { baseLooks, lidLooks, type knifeLooks, type tapLooks, type ventLooks } from './look';
 
 const kitchen = plainKitchen;
 const pasties = formItem('pasties', 6, 'You');
@@ -56,6 +56,31 @@ describe('a look into the oven', () => {
     expect(at(airC + 4).outMin).toBeCloseTo(at(null).outMin, 9);
     // and a lid that is darker in an oven that is hotter is as drawn
     expect(at(airC + 25).should.browning).toBeGreaterThan(at(null).should.browning);
+  });
+  it('that finds a vent still where it should bubble stays longer; bubbles alone take nothing out sooner', () => {
+    const fruit = formItem('lattice', 6, 'You');
+    const { bake } = planItem(fruit, kitchen).oven;
+    const hotAt = bake.series.find((r) => r.coreC > 84)?.tMin ?? 0;
+    const at = (vent: (typeof ventLooks)[number], minute: number) =>
+      look({ item: fruit, kitchen, minute, vent }).outMin;
+    expect(at('still', hotAt + 4)).toBeGreaterThan(minutes(fruit) + 2);
+    expect(at('still', 5)).toBeCloseTo(minutes(fruit), 6);
+    expect(at('bubbles', hotAt + 4)).toBeCloseTo(minutes(fruit), 6);
+  });
+  it('a knife that meets something hard keeps it in, one that slides in never makes raw meat safe sooner', () => {
+    expect(look({ item: pasties, kitchen, minute: 20 }).softens).toBe(true);
+    const { safe } = planItem(pasties, kitchen).oven.bake.times;
+    for (const minute of [20, 35, minutes(pasties) - 1]) {
+      const at = (knife: (typeof knifeLooks)[number]) => look({ item: pasties, kitchen, minute, knife }).outMin;
+      expect(at('meets')).toBeGreaterThanOrEqual(Math.min(minute + 8, at('slides') + 8));
+      expect(at('slides')).toBeGreaterThanOrEqual(safe as number);
+    }
+  });
+  it('a dull crust is damper than a hollow one, and what is seen under it counts before what is heard', () => {
+    const at = (tap: (typeof tapLooks)[number], base?: 'firm') =>
+      look({ item: dish, kitchen, minute: 30, tap, base }).outMin;
+    expect(at('dull')).toBeGreaterThanOrEqual(at('hollow'));
+    expect(at('dull', 'firm')).toBe(at('hollow', 'firm'));
   });
   it('has no lid to see on an open tart and no base under a lid alone', () => {
     expect(look({ item: formItem('openTart', 6, 'You'), kitchen, minute: 20 }).hasLid).toBe(false);

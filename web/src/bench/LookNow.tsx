@@ -1,11 +1,22 @@
 import { dryAt } from '@crustallum/core/oven/tables';
-import { browned, type BaseLook, type LidLook } from '@crustallum/core/oven/look';
+import {
+  browned,
+  knifeLooks,
+  stillC,
+  tapLooks,
+  ventLooks,
+  type BaseLook,
+  type KnifeLook,
+  type LidLook,
+  type TapLook,
+  type VentLook,
+} from '@crustallum/core/oven/look';
 import { heatsOf } from '@crustallum/core/plan/stations/oven/programme';
 import type { Look } from '@crustallum/core/plan/questions/look';
 import { colourLevel } from '@crustallum/core/oven/tables';
 import { Minus, Plus } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { brown, crustColour } from '../design/drawings/browned';
+import { brown } from '../design/drawings/browned';
 import { useQuestion } from '../stations/_shared/useQuestion';
 import { colourWords } from '../wording/oven';
 import { inOtherUnit } from '@crustallum/core/devices/failings';
@@ -15,6 +26,7 @@ import { ovenThermometer } from '../devices/ovenThermometer';
 import { clock, degrees, degreesApart, plain, span } from '../wording/numbers';
 import type { RunEventInput } from '@crustallum/core/contracts/run';
 import type { RunNow, StepNow } from '@crustallum/core/bench/reduce';
+import { Base, Knife, Lid, Tap, Vent } from './LookDrawings';
 import type { BenchRun, BenchState, Say } from './run';
 
 const lidWords: Record<LidLook, string> = { paler: 'paler', asDrawn: 'as drawn', darker: 'darker' };
@@ -23,6 +35,13 @@ const baseWords: Record<BaseLook, string> = {
   firm: 'firm, freckled',
   brown: 'brown all over',
 };
+const ventWords: Record<VentLook, string> = {
+  still: 'nothing moves',
+  bubbles: 'slow thick bubbles',
+  over: 'boils over',
+};
+const knifeWords: Record<KnifeLook, string> = { meets: 'meets something hard', slides: 'slides in' };
+const tapWords: Record<TapLook, string> = { dull: 'dull, soft', hollow: 'hollow, crisp' };
 const bindWords = {
   lid: 'the lid is the last to be as you like it',
   base: 'the base still has to dry',
@@ -32,6 +51,9 @@ const bindWords = {
 interface Answered {
   lid: LidLook | null;
   base: BaseLook | null;
+  vent: VentLook | null;
+  knife: KnifeLook | null;
+  tap: TapLook | null;
   coreC: number | null;
   /** What a thermometer in the oven showed. */
   ovenC: number | null;
@@ -48,12 +70,26 @@ export function answersOf(
   return {
     lid: (last['lid'] as LidLook | undefined) ?? null,
     base: (last['base'] as BaseLook | undefined) ?? null,
+    vent: (last['vent'] as VentLook | undefined) ?? null,
+    knife: (last['knife'] as KnifeLook | undefined) ?? null,
+    tap: (last['tap'] as TapLook | undefined) ?? null,
     coreC: number('coreC'),
     ovenC: number('ovenC'),
     outMin: number('outMin'),
     kept,
   };
 }
+
+/** What was seen of a bake, and nothing else of it. */
+const seenIn = ({ lid, base, vent, knife, tap, coreC, ovenC }: Answered): Answered => ({
+  lid,
+  base,
+  vent,
+  knife,
+  tap,
+  coreC,
+  ovenC,
+});
 
 /** What is seen of a bake at this moment: how it should look, what was answered, and the rest of it. */
 export function useLook(
@@ -80,10 +116,7 @@ export function useLook(
           ...(item.company ? { company: item.company } : {}),
           // what was seen belongs to the minute it was seen at
           minute: seenAt,
-          lid: given.lid,
-          base: given.base,
-          coreC: given.coreC,
-          ovenC: given.ovenC,
+          ...seenIn(given),
         }
       : null,
     0,
@@ -118,7 +151,7 @@ export function LookNow({
   looking: Looking;
   say: Say;
 }) {
-  const { lid, base, coreC, ovenC } = given;
+  const { lid, base, vent, knife, tap, coreC, ovenC } = given;
   // the minute that the answers make is kept with them, and moves the timer
   useEffect(() => {
     if (value && given.kept && Math.abs((given.outMin ?? value.wasMin) - value.outMin) >= 0.25)
@@ -131,7 +164,7 @@ export function LookNow({
     void say('look', {
       itemIndex,
       minute,
-      ...Object.fromEntries(Object.entries({ lid, base, coreC, ovenC, ...part }).filter(([, v]) => v !== null)),
+      ...Object.fromEntries(Object.entries({ ...seenIn(given), ...part }).filter(([, v]) => v !== null)),
     });
   const dose = value.should.browning;
   return (
@@ -182,6 +215,75 @@ export function LookNow({
           />
         </section>
       )}
+      <details className="look-more" open={vent !== null || knife !== null || tap !== null || undefined}>
+        <summary>By vent, knife or tap</summary>
+        {value.hasLid && (
+          <section aria-label="At a vent">
+            <div className="look-should">
+              <strong>At a vent</strong>
+              <span>
+                {value.should.coreC > stillC
+                  ? 'Slow thick bubbles by now. They show that the middle gets hot, not that it is safe.'
+                  : 'Still, by now: it is not hot yet.'}
+              </span>
+            </div>
+            <Answers
+              label="At a vent"
+              options={ventLooks.map((v) => ({
+                key: v,
+                word: ventWords[v],
+                price: value.prices.vent[v],
+                drawing: <Vent kind={v} />,
+              }))}
+              chosen={vent}
+              onChoose={(v) => answer({ vent: v })}
+            />
+            {vent === 'over' && (
+              <p className="m-0">
+                A tray under it; a fruit filling burns skin and oven floor. Ten degrees less holds it.
+              </p>
+            )}
+          </section>
+        )}
+        {value.softens && (
+          <section aria-label="A thin knife in the middle">
+            <div className="look-should">
+              <strong>A thin knife in the middle</strong>
+              <span>Through a slit, into the largest piece. It steams: hold it by a cloth.</span>
+            </div>
+            <Answers
+              label="A thin knife in the middle"
+              options={knifeLooks.map((k) => ({
+                key: k,
+                word: knifeWords[k],
+                price: value.prices.knife[k],
+                drawing: <Knife kind={k} />,
+              }))}
+              chosen={knife}
+              onChoose={(k) => answer({ knife: k })}
+            />
+          </section>
+        )}
+        {value.hasBase && base === null && (
+          <section aria-label="Tapped from below">
+            <div className="look-should">
+              <strong>Tapped from below</strong>
+              <span>With a knuckle, through a cloth.</span>
+            </div>
+            <Answers
+              label="Tapped from below"
+              options={tapLooks.map((t) => ({
+                key: t,
+                word: tapWords[t],
+                price: value.prices.tap[t],
+                drawing: <Tap kind={t} />,
+              }))}
+              chosen={tap}
+              onChoose={(t) => answer({ tap: t })}
+            />
+          </section>
+        )}
+      </details>
       <section aria-label="Probe in the middle">
         <div className="look-should">
           <strong>Probe in the middle</strong>
@@ -334,72 +436,5 @@ function Answers<K extends string>({
         </button>
       ))}
     </div>
-  );
-}
-
-/** A lid from above, as brown as it is: colour, and hatching that closes with it. */
-function Lid({ dose, large = false }: { dose: number; large?: boolean }) {
-  const [w, h] = large ? [190, 104] : [120, 66];
-  const b = brown(dose);
-  const lines = Math.round(4 + 16 * b);
-  return (
-    <svg width={w} height={h} viewBox="0 0 120 66" aria-hidden="true">
-      <ellipse
-        cx="60"
-        cy="33"
-        rx="58"
-        ry="31"
-        fill={crustColour(dose)}
-        stroke="var(--color-ink)"
-        strokeWidth="2"
-        strokeDasharray="7 2"
-      />
-      <ellipse cx="60" cy="33" rx="47" ry="24" fill="none" stroke="var(--color-ink)" />
-      {b > 0.3 &&
-        Array.from({ length: lines }, (_, i) => {
-          const x = 20 + (i * 80) / lines;
-          const half = 20 * Math.sqrt(Math.max(0, 1 - ((x - 60) / 46) ** 2));
-          return (
-            <line
-              key={i}
-              x1={x - 3}
-              x2={x + 3}
-              y1={33 + half * 0.8}
-              y2={33 - half * 0.8}
-              stroke="var(--color-crust-ink)"
-              strokeOpacity="0.7"
-            />
-          );
-        })}
-      {b <= 0.3 &&
-        [30, 58, 84].map((x) => <ellipse key={x} cx={x} cy={26} rx="8" ry="3" fill="#fff" fillOpacity="0.8" />)}
-      {[44, 68].map((x) => (
-        <path key={x} d={`M${x} 36q5 -8 10 0t10 0`} fill="none" stroke="var(--color-crust-ink)" strokeWidth="3" />
-      ))}
-    </svg>
-  );
-}
-
-/** The edge of a base lifted on a knife. */
-function Base({ kind }: { kind: BaseLook }) {
-  const fill = kind === 'damp' ? 'var(--color-dough)' : crustColour(kind === 'firm' ? 1.6 : 6);
-  return (
-    <svg width="120" height="40" viewBox="0 0 120 40" aria-hidden="true">
-      <path
-        d={kind === 'damp' ? 'M8 8h50q26 0 38 16l-8 6q-12 -12 -30 -12H8z' : 'M8 10h86v11H8z'}
-        fill={fill}
-        stroke="var(--color-ink)"
-        strokeWidth="2"
-      />
-      {kind === 'damp' &&
-        [18, 34, 50, 68].map((x) => <circle key={x} cx={x} cy="13" r="3" fill="var(--color-frost)" />)}
-      {kind === 'firm' &&
-        [18, 34, 50, 68, 84].map((x) => <circle key={x} cx={x} cy="16" r="1.800" fill="var(--color-crust-ink)" />)}
-      {kind === 'brown' &&
-        [14, 26, 38, 50, 62, 74, 86].map((x) => (
-          <line key={x} x1={x} x2={x + 6} y1="19" y2="12" stroke="var(--color-crust-ink)" strokeWidth="2" />
-        ))}
-      <path d="M60 32h44l10 -8" fill="none" stroke="var(--color-ink)" strokeWidth="4" strokeLinecap="round" />
-    </svg>
   );
 }
