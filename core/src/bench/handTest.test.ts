@@ -1,5 +1,5 @@
 import * as fc from 'fast-check';
-import { handAnswers, handTest, isAskedByHand, relaxesMin, type Reckoned } from './handTest';
+import { handAnswers, handTest, isAskedByHand, relaxesMin, windowAnswers, windowTest, type Reckoned } from './handTest';
 
 const reckoned: fc.Arbitrary<Reckoned> = fc
   .record({
@@ -44,5 +44,15 @@ describe('a sheet asked by the hand', () => {
       false,
       false,
     ]);
+  });
+});
+
+describe('a dough drawn thin over the fingers', () => {
+  it('that lets light through is gone on with; anything else takes minutes, and more when it lies than when it is kneaded', () => {
+    for (const code of ['kneadLeaves', 'stretchLeaves'] as const)
+      for (const answer of windowAnswers) expect(windowTest(answer, code).minutes > 0).toBe(answer !== 'thins');
+    expect(windowTest('tears', 'kneadLeaves').does).toBe('knead');
+    expect(windowTest('tears', 'stretchLeaves').does).toBe('rest');
+    expect(windowTest('springs', 'kneadLeaves').minutes).toBeGreaterThan(windowTest('tears', 'kneadLeaves').minutes);
   });
 });

@@ -59,3 +59,36 @@ export function handTest(answer: HandAnswer, { valueC, band, standMin, chillMin 
       return { does: 'chill', minutes: chillMin, feelsC: valueC < band.high - feltK ? band.high : null };
   }
 }
+
+/** What a dough that is to be stretched does when it is drawn thin over the fingers: light shows, it tears, draws back, or sags. */
+export const windowAnswers = ['thins', 'tears', 'springs', 'slack'] as const;
+export type WindowAnswer = (typeof windowAnswers)[number];
+
+const stretched: ReadonlySet<StepCode> = new Set(['kneadLeaves', 'stretchLeaves']);
+export const isStretched = (code: StepCode): boolean => stretched.has(code);
+
+/** Kneaded on for so long at a time, and with a spoonful of flour, min (usual guidance). */
+const [kneadsOnMin, floursMin] = [4, 2];
+
+/**
+ * What the window of a stretched dough asks for: one that tears is kneaded on, or, when it is stretched already, lies and is
+ * patched; one that draws back lies, covered and warm; one that sags takes a little flour. Minutes; estimates.
+ * @example windowTest('tears', 'kneadLeaves').minutes // 4
+ */
+export function windowTest(
+  answer: WindowAnswer,
+  code: StepCode,
+): { does: 'goOn' | 'knead' | 'rest' | 'flour'; minutes: number } {
+  switch (answer) {
+    case 'thins':
+      return { does: 'goOn', minutes: 0 };
+    case 'tears':
+      return code === 'kneadLeaves'
+        ? { does: 'knead', minutes: kneadsOnMin }
+        : { does: 'rest', minutes: relaxMin.room };
+    case 'springs':
+      return { does: 'rest', minutes: relaxMin.room };
+    case 'slack':
+      return { does: 'flour', minutes: floursMin };
+  }
+}

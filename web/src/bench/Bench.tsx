@@ -1,7 +1,7 @@
 import type { Offered } from '@crustallum/core/bench/offer';
 import { others } from '@crustallum/core/bench/offer';
 import { endTicks } from '@crustallum/core/bench/end';
-import { isAskedByHand } from '@crustallum/core/bench/handTest';
+import { isAskedByHand, isStretched } from '@crustallum/core/bench/handTest';
 import { closingCodes } from '@crustallum/core/plan/steps/codes';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
@@ -23,6 +23,7 @@ import { Early, EarlyPresses, useAsked } from './Early';
 import { skewMs } from './houseClock';
 import { Figure } from './Figure';
 import { HandTest } from './HandTest';
+import { WindowTest } from './WindowTest';
 import { Instead, lastOf } from './Instead';
 import { ColdPresses, LeftPanel } from './LeftPanel';
 import { LookLeft, LookNow, useLook } from './LookNow';
@@ -155,7 +156,7 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
   const timers = runningTimers(run, made, now, say);
   useTimerKnocks(timers, now);
   const { out, asked: outAsked, leave } = useOut(now);
-  const running = (now - state.startedAt) / 60_000;
+  const running = Math.max(0, (now - state.startedAt) / 60_000);
   const words = step && item ? callOf(step, item.document.title, item.document.dough.fat) : null;
   const stretch = step && item ? item.line.stretches.find((s) => s.stepId === step.id) : undefined;
   const upcoming = upNext(state, now);
@@ -188,7 +189,8 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
     </button>
   );
   const byHand = warmth && item?.line.medium !== 'leaf' && step && isAskedByHand(step.code) && !state.cold;
-  const handPress = byHand && (
+  const byWindow = step && isStretched(step.code) && standing === 'inHand';
+  const handPress = (byHand || byWindow) && (
     <button type="button" className="press quiet bench-side" onClick={() => setHanded(true)}>
       How it feels
     </button>
@@ -282,6 +284,7 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
           </button>
         )}
         {!narrow && probePress}
+        {!narrow && shelved && handPress}
         <div className="bench-row">
           {narrow && coldPresses}
           {narrow && handPress}
@@ -335,6 +338,9 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
             {strip}
           </section>
         ))
+      )}
+      {handed && byWindow && (
+        <WindowTest itemIndex={step.itemIndex} step={key} code={step.code} say={say} onClose={() => setHanded(false)} />
       )}
       {handed && byHand && item && (
         <HandTest

@@ -4,6 +4,7 @@ import { fireEvent, render, screen } from '@testing-library/react';
 import { runOfItems } from '../testing/runs';
 import { HandTest } from './HandTest';
 import { weighingOf } from './weighing';
+import { WindowTest } from './WindowTest';
 
 const line = runOfItems([starterItem('handPies', 8, 'You', 'roughPuff')]).plan.items[0]?.line;
 const stretch = line?.stretches.find((s) => s.code === 'turns');
@@ -69,5 +70,30 @@ describe('the hand asks the sheet', () => {
     const at = '2036-12-12T12:00:00Z';
     const event = { id: 'a', type: 'feel' as const, at, data: { itemIndex: 0, test: 'hand', feel: 'springs' } };
     expect(weighingOf([event], 0).feel).toBe(weighingOf([], 0).feel);
+  });
+});
+
+describe('the hand draws a dough thin', () => {
+  it('and what it asks for is a timer by one press', () => {
+    const said: [string, Record<string, unknown> | undefined][] = [];
+    render(
+      <WindowTest
+        itemIndex={0}
+        step="0/kneadLeaves:once"
+        code="kneadLeaves"
+        say={(type, data) => {
+          said.push([type, data]);
+          return Promise.resolve(undefined);
+        }}
+        onClose={() => said.push(['closed', undefined])}
+      />,
+    );
+    press(/^light shows/);
+    expect(screen.queryByRole('button', { name: /min$/ })).toBeNull();
+    press(/^tears/);
+    fireEvent.click(screen.getByRole('button', { name: 'Knead on: 4 min' }));
+    expect(said.map(([type]) => type)).toEqual(['feel', 'feel', 'added', 'closed']);
+    expect(said[1]?.[1]).toMatchObject({ test: 'window', feel: 'tears' });
+    expect(said[2]?.[1]).toMatchObject({ words: 'Knead on', minutes: 4 });
   });
 });
