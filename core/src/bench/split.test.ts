@@ -102,7 +102,7 @@ describe('half of the pieces now, the rest after a chill', () => {
     expect(now.steps.get(key)?.step.pieces).toBe(closing.pieces);
     expect(canSplit(now, key)).toBe(true);
   });
-  it('is not offered of a wait, of what is one job, or of a lot', () => {
+  it('is not offered of a wait, of what is one job, or of a lot with another behind it', () => {
     const now = reduce(plan, start, inHand());
     for (const s of plan.steps)
       if (s.pieces < 4 || s.kind === 'cold') expect(splitLot(now, keyOf(s), at(101), 25)).toBeNull();
@@ -110,5 +110,31 @@ describe('half of the pieces now, the rest after a chill', () => {
     const twice = reduce(plan, start, [...inHand(), said('plan', 101, { ...made })]);
     expect(canSplit(twice, key)).toBe(false);
     expect(canSplit(twice, rest)).toBe(false);
+  });
+  it('the last lot goes in two again, while it has pieces enough, and none is lost or counted twice', () => {
+    const events = inHand();
+    const into = (key: string, minute: number) => {
+      const made = splitLot(reduce(plan, start, events), key, at(minute), 10);
+      if (!made) return null;
+      const { rest, ...laid } = made;
+      const said1 = said('plan', minute, { ...laid });
+      events.push(said1, said('begin', minute, { step: rest, with: said1.id }));
+      return made;
+    };
+    into(key, 101);
+    events.push(said('done', 105, { step: key }));
+    const again = into(`${key}~2`, 116)!;
+    const lots = again.steps.filter((s) => s.code === 'fillSeal');
+    expect(lots.map((s) => s.values['lot'])).toEqual([1, 2, 3]);
+    expect(lots.every((s) => s.values['lots'] === 3)).toBe(true);
+    expect(lots.map((s) => [s.values['from'], s.values['to']])).toEqual([
+      [1, 6],
+      [7, 9],
+      [10, 12],
+    ]);
+    expect(lots.reduce((sum, s) => sum + s.pieces, 0)).toBe(closing.pieces);
+    expect(new Set(again.steps.map(keyOf)).size).toBe(again.steps.length);
+    // three pieces are no lot of their own to be shared out once more
+    expect(canSplit(reduce(plan, start, events), `${key}~3`)).toBe(false);
   });
 });

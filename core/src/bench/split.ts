@@ -14,22 +14,32 @@ const leastPieces = 4;
 const numbered = ({ values: { from, to } }: TimedStep): [from: number, to: number] | null =>
   typeof from === 'number' && typeof to === 'number' ? [from, to] : null;
 
-/** A step that can be done in two lots: worked piece by piece by number, not over, and no lot already. */
+/** In no more lots than this: each is warmed and chilled once more. */
+const mostLots = 4;
+/** Which lot a step is, of how many. */
+const lotOf = ({ values: { lot, lots } }: TimedStep): { lot: number; lots: number } => ({
+  lot: Number(lot ?? 1),
+  lots: Number(lots ?? 1),
+});
+
+/** A step that can be done in two lots: worked piece by piece by number, not over; of lots already, the last one can again. */
 export function canSplit(now: RunNow, key: string): boolean {
   const s = now.steps.get(key);
+  const { lot, lots } = s ? lotOf(s.step) : { lot: 0, lots: 0 };
   return (
     !!s &&
     !isWait(s.step) &&
     s.step.pieces - s.pieces >= leastPieces &&
     !s.done &&
     numbered(s.step) !== null &&
-    Number(s.step.values['lots'] ?? 1) < 2
+    lot === lots &&
+    lots < mostLots
   );
 }
 
-const secondLot = '~2';
 /** The step of the plan that a step is, or is a lot of. */
-export const plannedId = (id: string): string => id.replace(secondLot, '');
+export const plannedId = (id: string): string => id.replace(/~\d$/, '');
+const lotId = (id: string, lot: number): string => `${plannedId(id)}~${lot}`;
 
 /** The plan with one step in two lots, and the key of the wait between them. */
 export interface Split {
@@ -39,7 +49,7 @@ export interface Split {
 }
 
 /**
- * A step in two lots: half of what is left of its pieces now, the rest after a chill that begins at once. Pieces and minutes are
+ * A step in two lots, or its last lot in two again: half of what is left of its pieces now, the rest after a chill that begins at once. Pieces and minutes are
  * shared out and none is lost; what comes after waits for both. The times after it stay as they were planned: how late that makes
  * the day is told, and laid anew, as for any other delay. Null where it cannot be split.
  * @param atMs now, by the clock of the house
@@ -57,13 +67,14 @@ export function splitLot(now: RunNow, key: string, atMs: number, restMin: number
   const minutes = (pieces: number) => (step.minutes * pieces) / step.pieces;
   const startMin = (s.begun?.at ?? atMs) / 60_000 - new Date(now.plan.serveAt).getTime() / 60_000;
   const restFrom = atMs / 60_000 - new Date(now.plan.serveAt).getTime() / 60_000;
+  const { lots } = lotOf(step);
   const lot = (n: 1 | 2, pieces: number): Pick<TimedStep, 'pieces' | 'minutes' | 'values'> => ({
     pieces,
     minutes: minutes(pieces),
     values: {
       ...step.values,
-      lots: 2,
-      lot: n,
+      lots: lots + 1,
+      lot: lots - 1 + n,
       from: n === 1 ? from : from + first,
       to: n === 1 ? from + first - 1 : from + step.pieces - 1,
     },
@@ -84,12 +95,16 @@ export function splitLot(now: RunNow, key: string, atMs: number, restMin: number
   const second: TimedStep = {
     ...step,
     ...lot(2, then),
-    id: `${step.id}${secondLot}`,
+    id: lotId(step.id, lots + 1),
     startMin: Math.max(startMin + minutes(first), restFrom + lies),
   };
   return {
     steps: now.plan.steps.flatMap((p) =>
-      keyOf(p) === key ? [{ ...step, ...lot(1, first), startMin }, rest, second] : [p],
+      keyOf(p) === key
+        ? [{ ...step, ...lot(1, first), startMin }, rest, second]
+        : lots > 1 && p.itemIndex === step.itemIndex && p.code === step.code && lotOf(p).lots === lots
+          ? [{ ...p, values: { ...p.values, lots: lots + 1 } }]
+          : [p],
     ),
     serveAt: now.plan.serveAt,
     rest: keyOf(rest),
