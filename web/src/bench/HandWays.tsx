@@ -2,6 +2,9 @@ import type { RunNow, StepNow } from '@crustallum/core/bench/reduce';
 import { plannedId } from '@crustallum/core/bench/split';
 import { inAnotherWay } from '@crustallum/core/bench/way';
 import type { HandWay } from '@crustallum/core/plan/questions/handWays';
+import { readPath } from '@crustallum/core/plan/path';
+import { changeItem } from '../desk/changes';
+import { useAppDispatch, useAppSelector } from '../desk/store';
 import { useQuestion } from '../stations/_shared/useQuestion';
 import { Unanswered } from '../stations/_shared/Unanswered';
 import { fields } from '../stations/_shared/fields';
@@ -44,6 +47,9 @@ export function HandWays({
     kitchen,
     stepId: plannedId(step.step.id),
   });
+  const dispatch = useAppDispatch();
+  // the pie as it is planned, where it is on this device's desk: the run has a copy of its own, and what is planned is the cook's
+  const keepable = useAppSelector((s) => s.desk.items.find((i) => i.id === item.id));
   const { value } = asked;
   if (!value) return <Unanswered asked={asked} working="Working it out" />;
   if (value.length < 2) return <p className="quiet-ink m-0">There is no other way that works here.</p>;
@@ -64,7 +70,18 @@ export function HandWays({
             {leak(w)}
             {w.planned && <span className="quiet-ink">, as planned</span>}
             {w.value === taken ? (
-              <strong>, as it is done</strong>
+              <>
+                <strong>, as it is done</strong>
+                {keepable && readPath(keepable.document, w.path) !== w.value && (
+                  <button
+                    type="button"
+                    className="press quiet bench-side"
+                    onClick={() => void dispatch(changeItem(keepable.id, { [w.path]: w.value }))}
+                  >
+                    Plan it so from now on
+                  </button>
+                )}
+              </>
             ) : (
               <>
                 {' '}

@@ -1,5 +1,6 @@
 import { dustedG, thinnedMm, thinnestLidMm, troubles, troublesAt } from '@crustallum/core/bench/rescue';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { store } from '../desk/store';
 import { FakeServer, heading, open } from '../testing/household';
 import { runAt, runOf, stepIndex } from '../testing/runs';
 import { rescueWords, troubleWords, type RescueFacts } from '../wording/rescue';
@@ -88,6 +89,30 @@ describe('something wrong at the bench', () => {
     fireEvent.click(within(machine.closest('li') as HTMLElement).getByRole('button', { name: 'Do it so' }));
     fireEvent.click(screen.getByRole('button', { name: 'Something else' }));
     await screen.findByRole('button', { name: /^Take back: .*machine$/ });
+  });
+  it('another hand is planned for the next time only when the cook says so', async () => {
+    new FakeServer().plan(['dishPie', 'shortcrust']);
+    const run = runOf([['dishPie', 'shortcrust']], Date.now() - 60 * 60_000);
+    Object.assign(run.plan.items[0] as object, { id: 'bake1item1' });
+    await runAt(run, stepIndex(run, 'rubIn'));
+    open('/bakes/bake1/bake1item1/dough');
+    await heading('Dough');
+    open('/bench', { keep: true });
+    await heading(/Rub in/);
+    const method = () => store.getState().desk.items[0]?.document.dough.method;
+    const planned = method();
+    const atHands = async () => {
+      fireEvent.click(screen.getByRole('button', { name: 'Something else' }));
+      fireEvent.click(await screen.findByRole('button', { name: 'By another hand: rub in' }));
+      return within(await screen.findByRole('region', { name: 'With what is in the house' }));
+    };
+    const machine = (await atHands()).getByText(/^machine: \d+ min/).closest('li') as HTMLElement;
+    fireEvent.click(within(machine).getByRole('button', { name: 'Do it so' }));
+    await waitFor(() => expect(screen.queryByRole('region', { name: 'With what is in the house' })).toBeNull());
+    expect(method()).toBe(planned);
+    fireEvent.click(await (await atHands()).findByRole('button', { name: 'Plan it so from now on' }));
+    await waitFor(() => expect(method()).not.toBe(planned));
+    expect(screen.queryByRole('button', { name: 'Plan it so from now on' })).toBeNull();
   });
   it('too many pieces for one lot: half go on, the rest go into the cold, and it can be taken back', async () => {
     new FakeServer();
