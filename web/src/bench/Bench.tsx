@@ -11,6 +11,7 @@ import { Hatches } from '../design/drawings/Hatches';
 import { useNarrow, usePhone } from '../design/ui/useWidth';
 import { clock, counted, momentAt, until } from '../wording/numbers';
 import { Begin } from './Begin';
+import { judgedOf } from '../wording/judged';
 import { callOf, stepWord } from '../wording/steps';
 import { FillingParts } from './FillingParts';
 import { ForEaters } from '../stations/_shared/ForEaters';
@@ -23,6 +24,7 @@ import { Early, EarlyPresses, useAsked } from './Early';
 import { skewMs } from './houseClock';
 import { Figure } from './Figure';
 import { HandTest } from './HandTest';
+import { JudgedBy } from './JudgedBy';
 import { WindowTest } from './WindowTest';
 import { Instead, lastOf } from './Instead';
 import { ColdPresses, LeftPanel } from './LeftPanel';
@@ -195,6 +197,7 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
       How it feels
     </button>
   );
+  const judged = step && item && !all && !looking ? judgedOf(step.code, item.document, !item.line.free) : null;
   const strip = <OtherCooks run={run} state={state} now={now} heard={heard} say={say} />;
   const several = run.plan.kitchen.cooks.length > 1;
   return (
@@ -249,6 +252,7 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
         )}
         {looking && <LookNow looking={looking} say={say} />}
         {!phone && tools}
+        {judged && <JudgedBy judged={judged} />}
         {working && !all && !phone && (shelved || timers.length <= mostTimersBesideDrawing) && (
           <StepDrawing step={step} />
         )}

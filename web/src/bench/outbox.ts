@@ -37,16 +37,28 @@ const mark = (events: readonly BenchEvent[], changes: Pick<BenchEvent, 'sent' | 
   benchStore.events.bulkUpdate(events.map((e) => ({ key: e.id, changes })));
 
 let sending: Promise<boolean> | null = null;
+let asked = false;
 
 /**
  * Sends what the server has not had, in lots; ids are idempotency keys, so sending twice does no harm. What the server
- * refuses is set aside with its reason and does not hold up what stands behind it. True when nothing waits any more.
+ * refuses is set aside with its reason and does not hold up what stands behind it. Asked again while it sends, it looks once
+ * more when it is through: what came meanwhile does not wait for the next press. True when nothing waits any more.
  */
 export function sendWaiting(): Promise<boolean> {
-  sending ??= sendAll().finally(() => {
+  asked = true;
+  sending ??= sendWhileAsked().finally(() => {
     sending = null;
   });
   return sending;
+}
+
+async function sendWhileAsked(): Promise<boolean> {
+  let through = true;
+  while (asked) {
+    asked = false;
+    through = await sendAll();
+  }
+  return through;
 }
 
 async function sendAll(): Promise<boolean> {
@@ -63,6 +75,8 @@ async function sendAll(): Promise<boolean> {
       await mark(own, { sent: 2, refused: run.refused });
       continue;
     }
+    // begun while the others were sent: the server has to have the run before what happened in it
+    if (run?.sent === 0) return sendAll();
     for (let from = 0; from < own.length; from += lot)
       if (!(await sendLot(runId, own.slice(from, from + lot)))) return false;
   }

@@ -70,24 +70,29 @@ describe('the plan against the clock', () => {
 describe('the device’s store', () => {
   const answers: { url: string; body: unknown }[] = [];
   let online = true;
+  /** What happens on this device while a request is on its way. */
+  let meanwhile: (() => Promise<void>) | null = null;
   beforeEach(async () => {
+    meanwhile = null;
+    const known = new Set<string>();
     await Promise.all([benchStore.runs.clear(), benchStore.events.clear()]);
     answers.length = 0;
     online = true;
-    globalThis.fetch = ((url: string, init: { body: string }) => {
-      if (!online) return Promise.reject(new TypeError('no network'));
-      const body = JSON.parse(init.body) as { events?: { id: string; type: string }[]; bakeId?: string };
+    globalThis.fetch = (async (url: string, init: { body: string }) => {
+      if (!online) throw new TypeError('no network');
+      const body = JSON.parse(init.body) as { id: string; events?: { id: string; type: string }[]; bakeId?: string };
       answers.push({ url, body });
+      if (!body.events) known.add(body.id);
+      await meanwhile?.();
       const refused =
+        (body.events && !known.has(url.split('/')[3] ?? '') && 'id: not_found') ||
         (body.bakeId === 'removed' && 'id: not_found') ||
         (body.events && body.events.length > 500 && 'events: too_many') ||
         (body.events?.some((e) => e.type === 'timerStop') && 'events.0.type: unknown');
       const [field, code] = (refused || '').split(': ');
-      return Promise.resolve(
-        refused
-          ? { ok: false, status: 400, json: () => Promise.resolve({ errors: [{ field, code }] }) }
-          : { ok: true, status: 200, json: () => Promise.resolve({}) },
-      );
+      return refused
+        ? { ok: false, status: 400, json: () => Promise.resolve({ errors: [{ field, code }] }) }
+        : { ok: true, status: 200, json: () => Promise.resolve({}) };
     }) as never;
   });
 
@@ -160,6 +165,27 @@ describe('the device’s store', () => {
     ]);
     expect(events.map((e) => e.sequence)).toEqual([1, 2, 3, 4, 5]);
     expect(new Set(events.map((e) => e.device)).size).toBe(1);
+  });
+  it('a run that is begun while another is sent goes before what happened in it, and waits for no next press', async () => {
+    const other = { ...run, id: 'b0a3a9d2-0000-4000-8000-000000000003' };
+    await startRun(run);
+    await addEvent(run, 'next');
+    // while the first lot is on its way
+    meanwhile = async () => {
+      meanwhile = null;
+      await startRun(other);
+      await addEvent(other, 'next');
+      void sendWaiting();
+    };
+    expect(await sendWaiting()).toBe(true);
+    expect(answers.map((a) => a.url)).toEqual([
+      '/api/runs',
+      `/api/runs/${run.id}/events`,
+      '/api/runs',
+      `/api/runs/${other.id}/events`,
+    ]);
+    expect(await setAside()).toBeNull();
+    expect(await benchStore.events.where('sent').equals(0).count()).toBe(0);
   });
   it('sends each event with its id as the key', async () => {
     await startRun(run);
