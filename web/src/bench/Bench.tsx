@@ -197,7 +197,7 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
       How it feels
     </button>
   );
-  const judged = step && item && !all && !looking ? judgedOf(step.code, item.document, !item.line.free) : null;
+  const judged = working && item && !all && !looking ? judgedOf(step.code, item.document, !item.line.free) : null;
   const strip = <OtherCooks run={run} state={state} now={now} heard={heard} say={say} />;
   const several = run.plan.kitchen.cooks.length > 1;
   return (
@@ -252,11 +252,11 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
         )}
         {looking && <LookNow looking={looking} say={say} />}
         {!phone && tools}
+        {!shelved && <Timers timers={timers} now={now} out={out} />}
         {judged && <JudgedBy judged={judged} />}
         {working && !all && !phone && (shelved || timers.length <= mostTimersBesideDrawing) && (
           <StepDrawing step={step} />
         )}
-        {!shelved && <Timers timers={timers} now={now} out={out} />}
       </section>
       <section className={`bench-running ${scaled ? 'scaled' : ''}`}>
         {scaled && (atScale ? <ScaleReading {...scaled} /> : <Poured {...scaled} />)}
