@@ -1,3 +1,4 @@
+import { overfull } from './coldRoom';
 import { figure, type Figure } from '../plan/figure';
 import { fitsOven, withPreheat, type OvenRun } from './ovenRuns';
 import { closingCodes, type Step, type StepCode, type TimedStep } from '../plan/steps/codes';
@@ -97,6 +98,10 @@ export function planClock(items: readonly Scheduled[], kitchen: KitchenInput, ta
     timed.push(...placed, ...meanwhile(item, itemIndex, handsOf(item, kitchen).oven, placed));
   });
   for (const [index, { doughOf }] of items.entries()) if (doughOf !== undefined) mixSooner(timed, doughOf, index, busy);
+  for (const { place, atMin, trays, room } of overfull(items, timed, kitchen))
+    problems.push(
+      problem('clock', 'cold_full', 'warn', [`kitchen.${place}Trays`], { place, minutes: -atMin, trays, room }),
+    );
   // where a chain for each pie leaves somebody wanted twice, or heats that clash, the whole day is searched
   const pinned = items.filter((i) => i.pins?.length);
   const searched = problems.length && !pinned.length ? search() : null;

@@ -3,6 +3,7 @@ import { closingCodes, type Step } from '../plan/steps/codes';
 import { ovensOf } from '../plan/ovensOf';
 import { stepKey } from '../plan/steps/key';
 import { climbsCMin, fallsCMin } from './ovenRuns';
+import { coldRooms, roomFor, takenBy } from './coldRoom';
 import { handsOf, pastryOf, type Scheduled, type TableOfDay } from './scheduled';
 import type { Instance, Lag, PlannerStep, Point } from './planner/instance';
 
@@ -109,7 +110,7 @@ export function dayOf(
         kind: hands ? 'active' : 'passive',
         ...(hands && smallCodes.has(s.code) ? { small: true } : {}),
         ...lengths[n],
-        needs: oven && modes.size > 1 ? { alone: 1 } : {},
+        needs: { ...(oven && modes.size > 1 ? { alone: 1 } : {}), ...inCold(item, s, kitchen) },
         ...(oven
           ? {
               oven: {
@@ -143,7 +144,7 @@ export function dayOf(
         ...(smallCodes.has(s.code) ? { small: true } : {}),
         ...cooled[n],
         // one pot at a time for a cook: what is fried or browned is not left
-        needs: s.kind === 'hob' ? { hob: 1, [`pot ${pot}`]: 1 } : {},
+        needs: s.kind === 'hob' ? { hob: 1, [`pot ${pot}`]: 1 } : inCold(item, s, kitchen),
         ...(s.kind === 'hob' || s.kind === 'bench' ? { cooks: [helper] } : {}),
         ...held(s),
       });
@@ -214,6 +215,10 @@ export function dayOf(
     resources: [
       { id: 'hob', cap: kitchen.hobRings ?? usualHobRings },
       { id: 'alone', cap: 1 },
+      ...coldRooms.flatMap((id) => {
+        const room = roomFor(kitchen, id);
+        return room === null ? [] : [{ id, cap: Math.round(room * partsOfTray) }];
+      }),
       ...kitchen.cooks.map((c) => ({ id: `pot ${c}`, cap: 1 })),
     ],
     items: items.map((i, k) => {
@@ -230,6 +235,17 @@ export function dayOf(
     lags,
     budgets: [],
   };
+}
+
+/** The planner counts whole numbers: a tray is so many of them. */
+const partsOfTray = 100;
+
+/** What a step takes of the fridge or the freezer, where it is known how much there is. */
+function inCold(item: Scheduled, s: Step, kitchen: KitchenInput): Record<string, number> {
+  const taken = takenBy(item, s);
+  return taken && roomFor(kitchen, taken.place) !== null
+    ? { [taken.place]: Math.max(1, Math.round(taken.trays * partsOfTray)) }
+    : {};
 }
 
 /** When a cook is there, on the planner's minutes. */

@@ -15,6 +15,8 @@ export interface Scheduled {
   trays: number;
   preheatMin: number;
   blindPreheatMin: number;
+  /** Trays that its steps take while they lie in the cold, by step id. */
+  lies?: Readonly<Record<string, number>>;
   /** The item whose dough it is made of. */
   doughOf?: number;
   /** Steps the cook holds at a moment or in somebody's hands. */

@@ -14,6 +14,7 @@ import type { Need } from './needs/shortages';
 import { whoEats, type WhoEats } from './eaters/answers';
 import type { BakeInput } from './inputs';
 import { remember } from './memo';
+import { roomInCold } from './roomInCold';
 
 export interface BakePlanResult {
   items: ItemPlan[];
@@ -103,6 +104,7 @@ export const scheduled = (
       steps,
       oven: oven.inSecond && kitchen.secondOven ? 1 : 0,
       trays: bake.trays,
+      lies: roomInCold(plans[i]),
       preheatMin: bake.preheatMin,
       blindPreheatMin: bake.blindPreheatMin,
     };

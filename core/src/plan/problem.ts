@@ -87,6 +87,7 @@ export const problemCodes = [
   'past_soft',
   'stands_long',
   'hands_taken',
+  'cold_full',
   'pins_do_not_go',
   'rests_do_not_close',
   'heats_overlap',

@@ -29,6 +29,8 @@ const numbers = [
   ['ovenOffsetC', 'Oven stands off its dial by'],
   ['ovenW', 'Oven heats with'],
   ['hobRings', 'Rings of the hob'],
+  ['fridgeTrays', 'Trays that lie flat in the fridge'],
+  ['freezerTrays', 'Trays that lie flat in the freezer'],
   ['pace', 'Your pace against ours'],
   ['flourLimitG', 'Flour your machine or bowl takes'],
 ] as const;
@@ -40,11 +42,13 @@ const picks = [
   ['fridgeKind', 'Its fridge', fridgeKinds.map((k) => [k, fridgeWords[k]] as const)],
 ] as const;
 /** May be left open; and what they begin with when they are said. */
-const optional = new Set<string>(['flourLimitG', 'benchC', 'hobRings']);
+const optional = new Set<string>(['flourLimitG', 'benchC', 'hobRings', 'fridgeTrays', 'freezerTrays']);
 const startingAt: Partial<Record<(typeof numbers)[number][0], number>> = {
   flourLimitG: 500,
   benchC: 12,
   hobRings: usualHobRings,
+  fridgeTrays: 2,
+  freezerTrays: 1,
 };
 
 /** The kitchen as the engine needs it; the same class that the server and the models check says what is allowed. */
@@ -57,7 +61,15 @@ export default function KitchenForm() {
   });
   useEffect(() => {
     // what may be left empty stands as null, so that an untouched form is not taken for a changed one
-    if (data) reset({ eggSize: 'M', flourLimitG: null, hobRings: null, ...data.document });
+    if (data)
+      reset({
+        eggSize: 'M',
+        flourLimitG: null,
+        hobRings: null,
+        fridgeTrays: null,
+        freezerTrays: null,
+        ...data.document,
+      });
   }, [data, reset]);
   if (!data) return <p className="working">Reading the kitchen</p>;
   const stale = (error as { status?: unknown } | undefined)?.status === 409;

@@ -57,4 +57,9 @@ export function bindsWords(why: Binds | null, later: boolean, { called, title }:
   }
 }
 
-const placeWords: Record<string, string> = { hob: 'a ring of the hob', alone: 'the oven’s fan' };
+const placeWords: Record<string, string> = {
+  hob: 'a ring of the hob',
+  alone: 'the oven’s fan',
+  fridge: 'the room in the fridge',
+  freezer: 'the room in the freezer',
+};

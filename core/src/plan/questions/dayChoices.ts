@@ -33,7 +33,7 @@ export type ClashMember =
   | { what: 'stands'; itemIndex: number }
   | { what: 'held'; step: StepOfItem }
   | { what: 'pot'; cook: string }
-  | { what: 'hob' | 'fan' | 'shelves' | 'hands' | 'heats' | 'hours' | 'begin' | 'table' };
+  | { what: 'hob' | 'fan' | 'room' | 'shelves' | 'hands' | 'heats' | 'hours' | 'begin' | 'table' };
 
 /** A way out that was solved and checked: when it is served then. */
 export interface DayChoice {
@@ -202,7 +202,9 @@ function memberOf(
       return step ? [{ what: 'held', step }] : [];
     }
     case 'cap':
-      return id.startsWith('pot ') ? [{ what: 'pot', cook: id.slice(4) }] : [{ what: id === 'hob' ? 'hob' : 'fan' }];
+      return id.startsWith('pot ')
+        ? [{ what: 'pot', cook: id.slice(4) }]
+        : [{ what: id === 'hob' ? 'hob' : id === 'fridge' || id === 'freezer' ? 'room' : 'fan' }];
     case 'shelves':
       return [{ what: 'shelves' }];
     case 'hands':

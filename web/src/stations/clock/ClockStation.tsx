@@ -29,7 +29,7 @@ import { useMemo } from 'react';
 import type { Problem } from '@crustallum/core/plan/problem';
 
 /** What a search of the whole day may know a way out of. */
-const searched = new Set(['pins_do_not_go', 'starts_past', 'hands_taken', 'heats_overlap', 'stands_long']);
+const searched = new Set(['pins_do_not_go', 'starts_past', 'hands_taken', 'cold_full', 'heats_overlap', 'stands_long']);
 
 export function ClockStation() {
   const { item, settle } = useItem();
