@@ -15,7 +15,8 @@ export class PlayInput extends BakeInput {
 export interface DayPlay {
   /** Null for a day the planner does not take. */
   plays: StepPlay[] | null;
-  /** How far the step in hand could be taken, and what comes along. */
+  /** The step that was in hand when it was asked, how far it could be taken, and what comes along. */
+  inHand: string | null;
   reach: Reach | null;
 }
 
@@ -25,8 +26,8 @@ export interface DayPlay {
  */
 export function dayPlay({ inHand, ...input }: PlayInput): DayPlay {
   const { day, clock } = laid(input);
-  if (!day) return { plays: null, reach: null };
-  if (inHand === undefined) return { plays: playsOf(day, clock.steps), reach: null };
+  if (!day) return { plays: null, inHand: inHand ?? null, reach: null };
+  if (inHand === undefined) return { plays: playsOf(day, clock.steps), inHand: null, reach: null };
   // in hand it is held no longer, and what waited for its sake waits no longer either
   const [index, ...id] = inHand.split('/');
   const free = input.items.map((item, i) =>
@@ -35,7 +36,7 @@ export function dayPlay({ inHand, ...input }: PlayInput): DayPlay {
       : item,
   );
   const loose = laid({ ...input, items: free }).day;
-  return { plays: playsOf(day, clock.steps), reach: loose && reachOf(loose, inHand) };
+  return { plays: playsOf(day, clock.steps), inHand, reach: loose && reachOf(loose, inHand) };
 }
 
 function laid(input: BakeInput) {

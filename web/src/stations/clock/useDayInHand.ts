@@ -25,7 +25,9 @@ export function useDayInHand() {
     day && (step ? { ...day, inHand: keyOf(step) } : day),
     step ? soonMs : leisurelyMs,
   );
-  const reach = (step && value?.reach) || null;
+  // an answer about another step says nothing of how far this one goes
+  const answered = step !== null && value?.inHand === keyOf(step);
+  const reach = answered ? value.reach : null;
   const plays = useMemo(() => new Map(value?.plays?.map((p) => [p.step, p])), [value]);
   const pin = (s: TimedStep, what: Omit<PinInput, 'stepId'>) => {
     const item = items[s.itemIndex];
@@ -38,7 +40,7 @@ export function useDayInHand() {
   return {
     step,
     toMin: hand?.toMin ?? null,
-    play: (step && plays.get(keyOf(step))) ?? null,
+    play: answered ? (plays.get(keyOf(step)) ?? null) : null,
     /** How much sooner and later every step could be, by its key; none until it is worked out. */
     plays,
     reach,
