@@ -49,6 +49,7 @@ for (const [name, path] of views) {
     await page.getByRole('radio', { name: 'pot', exact: true }).click();
     await settle(600);
   }
+  if (name === 'clock') await page.getByText('end stop: no play').waitFor();
   await shoot(name);
 }
 await page.goto(station(0, 'folds'));

@@ -148,8 +148,9 @@ function loosenings(
 }
 const mostLoosened = 6;
 
-/** Members that are about what is in the oven, and about whose hands are wanted. */
+/** Members that are about what is in the oven, in the cold, and about whose hands are wanted. */
 const ofOven: ReadonlySet<ClashMember['what']> = new Set(['heats', 'shelves', 'fan']);
+const ofCold: ReadonlySet<ClashMember['what']> = new Set(['room']);
 const ofHands: ReadonlySet<ClashMember['what']> = new Set(['hands', 'pot', 'hob', 'hours']);
 /** More orders than this are a chain: it is told by what else takes part. */
 const mostOrders = 3;
@@ -170,6 +171,7 @@ function stepsOf(members: readonly ClashMember[], items: readonly number[], laid
     (s) =>
       (s.kind === 'oven' && s.code !== 'preheat' && has(ofOven)) ||
       (s.code === 'bake' && stands.has(s.itemIndex)) ||
+      (s.kind === 'cold' && s.values['place'] !== 'room' && has(ofCold)) ||
       (s.cook !== null && has(ofHands) && own.some((o) => meet(s, o))),
   );
   return [
