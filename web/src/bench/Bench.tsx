@@ -66,6 +66,12 @@ export function Bench() {
       ) : (
         <Begin start={bench.start} />
       )}
+      {bench.onPageOnly && (
+        <p className="bench-refused" role="status">
+          This device writes nothing down any more: its storage is full, or shut off. What is pressed goes on here and
+          to the house; leave this page open until this line is gone.
+        </p>
+      )}
       {bench.refused && (
         <p className="bench-refused" role="status">
           {counted(bench.refused.count, 'note of a run', 'notes of runs')} stayed on this device: the server would not

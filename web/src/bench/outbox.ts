@@ -1,5 +1,5 @@
 import type { Refusal } from '@crustallum/core/quantities/refusal';
-import { benchStore } from './benchStore';
+import { benchStore, keptRun, noteRun, noteSent, unwritten, unwrittenRuns } from './benchStore';
 import type { BenchEvent } from './run';
 
 /** Events sent at once: well under what the server takes. */
@@ -34,7 +34,7 @@ async function post(path: string, body: unknown): Promise<Posted> {
 const asSent = ({ runId: _, sent: __, number: ___, refused: ____, ...event }: BenchEvent) => event;
 const because = ({ field, code }: Refusal): string => `${field}: ${code}`;
 const mark = (events: readonly BenchEvent[], changes: Pick<BenchEvent, 'sent' | 'refused'>) =>
-  benchStore.events.bulkUpdate(events.map((e) => ({ key: e.id, changes })));
+  noteSent(events.map((e) => ({ key: e.id, changes })));
 
 let sending: Promise<boolean> | null = null;
 let asked = false;
@@ -62,15 +62,22 @@ async function sendWhileAsked(): Promise<boolean> {
 }
 
 async function sendAll(): Promise<boolean> {
-  for (const { id, bakeId, startedAt, plan } of await benchStore.runs.where('sent').equals(0).toArray()) {
+  const runs = [
+    ...(await benchStore.runs.where('sent').equals(0).toArray()),
+    ...unwrittenRuns().filter((r) => r.sent === 0),
+  ];
+  for (const { id, bakeId, startedAt, plan } of runs) {
     const posted = await post('runs', { id, bakeId, startedAt, plan });
     if (posted === 'unreachable') return false;
-    await benchStore.runs.update(id, 'refused' in posted ? { sent: 2, refused: posted.refused } : { sent: 1 });
+    await noteRun(id, 'refused' in posted ? { sent: 2, refused: posted.refused } : { sent: 1 });
   }
-  const waiting = await benchStore.events.where('sent').equals(0).sortBy('sequence');
+  const waiting = [
+    ...(await benchStore.events.where('sent').equals(0).sortBy('sequence')),
+    ...unwritten().filter((e) => e.sent === 0),
+  ];
   for (const runId of new Set(waiting.map((e) => e.runId))) {
     const own = waiting.filter((e) => e.runId === runId);
-    const run = await benchStore.runs.get(runId);
+    const run = await keptRun(runId);
     if (run?.sent === 2) {
       await mark(own, { sent: 2, refused: run.refused });
       continue;
@@ -85,7 +92,7 @@ async function sendAll(): Promise<boolean> {
 
 /** What is on the server with its number; what it would not have by name is set aside, and holds up nothing. */
 async function markAnswered(events: readonly BenchEvent[], { numbers = {}, refused = [] }: Taken): Promise<void> {
-  await benchStore.events.bulkUpdate(
+  await noteSent(
     events.map(({ id }) => {
       const no = refused.find((r) => r.id === id);
       const number = numbers[id];
@@ -112,7 +119,10 @@ async function sendLot(runId: string, events: readonly BenchEvent[]): Promise<bo
 
 /** How many notes of the bench were set aside, and the reason of the latest; null where there are none. */
 export async function setAside(): Promise<{ count: number; because: string } | null> {
-  const events = await benchStore.events.where('sent').equals(2).toArray();
+  const events = [
+    ...(await benchStore.events.where('sent').equals(2).toArray()),
+    ...unwritten().filter((e) => e.sent === 2),
+  ];
   const runs = await benchStore.runs.where('sent').equals(2).toArray();
   const because = [...events, ...runs].at(-1)?.refused;
   return because === undefined ? null : { count: events.length + runs.length, because };

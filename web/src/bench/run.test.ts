@@ -3,7 +3,8 @@ import { plainKitchen } from '@crustallum/core/plan/starters';
 import type { TimedStep } from '@crustallum/core/plan/steps/codes';
 import type { BenchRun } from './run';
 import { stateAt, upTo } from '../testing/runs';
-import { addEvent, benchStore, eventsOf, openRun, startRun } from './benchStore';
+import Dexie from 'dexie';
+import { addEvent, benchStore, eventsOf, openRun, startRun, unwritten } from './benchStore';
 import { sendWaiting, setAside } from './outbox';
 
 const step = (code: string, kind: TimedStep['kind'], minutes: number): TimedStep => ({
@@ -186,6 +187,37 @@ describe('the device’s store', () => {
     ]);
     expect(await setAside()).toBeNull();
     expect(await benchStore.events.where('sent').equals(0).count()).toBe(0);
+  });
+  it('that takes nothing more loses nothing: run and presses stay on the page, in order, and go to the house', async () => {
+    const full = new DOMException('no room', 'QuotaExceededError');
+    const stops = [
+      jest.spyOn(benchStore.runs, 'put').mockImplementation(() => Dexie.Promise.reject(full)),
+      jest.spyOn(benchStore.events, 'add').mockImplementation(() => Dexie.Promise.reject(full)),
+    ];
+    const other = { ...run, id: 'b0a3a9d2-0000-4000-8000-000000000009' };
+    await startRun(other);
+    expect((await openRun())?.id).toBe(other.id);
+    for (const type of ['next', 'piece', 'next'] as const) await addEvent(other, type);
+    for (const s of stops) s.mockRestore();
+    const kept = await eventsOf(other.id);
+    expect(kept.map((e) => e.type)).toEqual(['next', 'piece', 'next']);
+    const counts = kept.map((e) => e.lamport ?? 0);
+    expect(counts).toEqual([...new Set(counts)].sort((a, b) => a - b));
+    online = false;
+    expect(await sendWaiting()).toBe(false);
+    expect(unwritten().filter((e) => e.sent === 0)).toHaveLength(3);
+    online = true;
+    expect(await sendWaiting()).toBe(true);
+    expect(answers.flatMap((a) => (a.body as { events?: { id: string }[] }).events ?? []).map((e) => e.id)).toEqual(
+      kept.map((e) => e.id),
+    );
+    expect(unwritten().filter((e) => e.sent === 0)).toHaveLength(0);
+    // and what is written down again comes after it
+    const later = await addEvent(other, 'next');
+    expect(later.lamport).toBeGreaterThan(counts.at(-1) ?? 0);
+    jest.spyOn(benchStore.events, 'add').mockImplementationOnce(() => Dexie.Promise.reject(full));
+    await addEvent(other, 'finish');
+    expect(await openRun()).toBeNull();
   });
   it('sends each event with its id as the key', async () => {
     await startRun(run);

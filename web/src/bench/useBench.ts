@@ -3,7 +3,7 @@ import { isWait } from '@crustallum/core/bench/plan';
 import type { RunNow } from '@crustallum/core/bench/reduce';
 import { liveQuery } from 'dexie';
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import { addEvent, benchStore, eventsOf, joinRun, openRun, startRun } from './benchStore';
+import { addEvent, benchStore, eventsOf, joinRun, openRun, startRun, unwritten } from './benchStore';
 import { follow, runOfHouse, type Heard } from './follow';
 import { houseNow } from './houseClock';
 import { sendWaiting, setAside } from './outbox';
@@ -24,11 +24,25 @@ interface BenchInHand {
   heard: Heard;
   /** What the server would not have: how much, and why. */
   refused: { count: number; because: string } | null;
+  /** Something pressed here is on this page only, until the server has it. */
+  onPageOnly: boolean;
   start: (run: BenchRun, cook: string | null) => Promise<void>;
   say: Say;
   /** Ends a step, or puts it where it waits, and begins with the same press what is ready after it. */
   goOn: (type: 'done' | 'begin', step: string) => Promise<void>;
   beMine: (cook: string | null) => void;
+}
+
+/** True while something pressed here is on this page only: the device did not write it down, and the server has not had it yet. */
+function useOnPageOnly(events: readonly BenchEvent[]): boolean {
+  const [only, setOnly] = useState(false);
+  useEffect(() => {
+    const look = () => setOnly(unwritten().some((e) => e.sent === 0));
+    look();
+    const timer = setInterval(look, 1000);
+    return () => clearInterval(timer);
+  }, [events]);
+  return only;
 }
 
 const merged = (known: readonly BenchEvent[], event: BenchEvent): readonly BenchEvent[] =>
@@ -168,5 +182,6 @@ export function useBench(): BenchInHand {
     setCook(by);
   }, []);
   const now = useMemo(() => (run ? nowOf(run, events) : null), [run, events]);
-  return { ready, run, events, now, cook, heard, refused, start, say, goOn, beMine };
+  const onPageOnly = useOnPageOnly(events);
+  return { ready, run, events, now, cook, heard, refused, onPageOnly, start, say, goOn, beMine };
 }
