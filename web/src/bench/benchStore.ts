@@ -116,7 +116,7 @@ export async function addEvent(
     await benchStore.events.add(event);
     if (type === 'finish') await benchStore.runs.update(run.id, { finishedAt });
   });
-  await written.catch(() => {
+  await written.catch(async () => {
     event.sequence = Math.max(event.sequence ?? 0, seen.sequence + 1);
     event.lamport = Math.max(event.lamport ?? 0, seen.lamport + 1);
     onPage.push(event);
