@@ -9,6 +9,7 @@ const skip = process.env['UNIT_SKIP']?.split(' ') ?? [];
 /** The same unit tests as `jest.config.mjs`, in few shares: what `npm test` runs. A file alone is run by `npx jest <its path>`. */
 export default {
   ...config,
+  testSequencer: './scripts/jest-longest-first.cjs',
   projects: config.projects.flatMap((project) => {
     const { shares: lists, alone } = sharesOf(here(`${project.displayName}/src`), shares[project.displayName], skip);
     const share = (unitFiles, index) => ({
