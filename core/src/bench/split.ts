@@ -49,8 +49,8 @@ export interface Split {
 }
 
 /**
- * A step in two lots, or its last lot in two again: half of what is left of its pieces now, the rest after a chill that begins at once. Pieces and minutes are
- * shared out and none is lost; what comes after waits for both. The times after it stay as they were planned: how late that makes
+ * A step in two lots, or its last lot in two again: half of what is left of its pieces now, the rest after a chill that begins
+ * at once. Pieces and minutes are shared out and none is lost; what comes after waits for both. The times after it stay as they were planned: how late that makes
  * the day is told, and laid anew, as for any other delay. Null where it cannot be split.
  * @param atMs now, by the clock of the house
  * @param restMin what the Cold Line says a piece needs to be in the middle of its band again; null, or less than a minute,

@@ -1,6 +1,7 @@
 import { Matches } from 'class-validator';
 import { localMoment } from '../../contracts/clock';
 import { dayOf, plannerMin } from '../../clock/compile';
+import { coldRooms } from '../../clock/coldRoom';
 import { searchedDay } from '../../clock/searched';
 import { choicesFor, type Choice } from '../../clock/planner/choices';
 import { explain, type ClashKind } from '../../clock/planner/explain';
@@ -171,7 +172,7 @@ function stepsOf(members: readonly ClashMember[], items: readonly number[], laid
     (s) =>
       (s.kind === 'oven' && s.code !== 'preheat' && has(ofOven)) ||
       (s.code === 'bake' && stands.has(s.itemIndex)) ||
-      (s.kind === 'cold' && s.values['place'] !== 'room' && has(ofCold)) ||
+      (s.kind === 'cold' && coldRooms.some((p) => p === s.values['place']) && has(ofCold)) ||
       (s.cook !== null && has(ofHands) && own.some((o) => meet(s, o))),
   );
   return [

@@ -36,8 +36,9 @@ const together: readonly OtherWayKind[][] = [...otherWayKinds.map((kind) => [kin
  * equals the one that changes least.
  */
 export function otherWays(input: BakeInput, about: readonly number[], lateMin: number, ways: DayWays): OtherWay[] {
-  const problems = (plan: ReturnType<typeof planBake>) => plan.items.flatMap((p) => p.problems).length;
-  const before = problems(planBake(input));
+  const problems = (plan: ReturnType<typeof planBake>) =>
+    plan.items.flatMap((p, i) => p.problems.map(({ code }) => `${i} ${code}`));
+  const before = new Set(problems(planBake(input)));
   const all = input.items.map((_, i) => i);
   const whose = about.length === all.length ? [all] : [...about.map((i) => [i]), all];
   const tried = together.flatMap((kinds) =>
@@ -53,7 +54,7 @@ export function otherWays(input: BakeInput, about: readonly number[], lateMin: n
         items: input.items.map((x, i) => writePaths(x, pies.find((p) => p.itemIndex === i)?.changes ?? {})),
       };
       const plan = planBake(other);
-      if (problems(plan) > before) return [];
+      if (problems(plan).some((p) => !before.has(p))) return [];
       const { items } = asMade(other.items, other.kitchen);
       const day = dayOf(scheduled(items, plan.items, plan.doughs, other.kitchen), other.kitchen, other.meal, ways);
       const found = day && earliestPlan(day);

@@ -75,6 +75,7 @@ export function InTheWay({ choices: { value, asking, late } }: { choices: Asked<
         {later && (
           <Press
             quiet
+            disabled={asking}
             onClick={() => {
               if (later.unheld) letGo(allHeld);
               dispatch(desk.actions.mealChanged({ ...meal, serveAt: localMoment(at(later)) }));
@@ -86,7 +87,7 @@ export function InTheWay({ choices: { value, asking, late } }: { choices: Asked<
           </Press>
         )}
         {value.loosen.map((steps, i) => (
-          <Press key={i} quiet onClick={() => letGo(steps)}>
+          <Press key={i} quiet disabled={asking} onClick={() => letGo(steps)}>
             {steps.length > 1
               ? 'Let all go that you hold'
               : `Let ${steps.map((s) => `${s.code ? stepWords[s.code].toLowerCase() : 'it'} of ${title(s.itemIndex)}`).join('')} go`}
@@ -96,6 +97,7 @@ export function InTheWay({ choices: { value, asking, late } }: { choices: Asked<
           <Press
             key={w.lateMin}
             quiet
+            disabled={asking}
             onClick={() => {
               for (const { itemIndex, changes } of w.pies) {
                 const item = items[itemIndex];
