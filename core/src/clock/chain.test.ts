@@ -1,6 +1,6 @@
 import { smallCodes } from './compile';
 import fc from 'fast-check';
-import type { ClockPlan } from './chain';
+import type { ClockPlan } from './clockPlan';
 import { type ItemInput } from '../contracts/item';
 import { planBake } from '../plan/bake';
 import { closingCodes } from '../plan/steps/codes';

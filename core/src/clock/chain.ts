@@ -1,37 +1,24 @@
 import { overfull } from './coldRoom';
-import { figure, type Figure } from '../plan/figure';
+import { figure } from '../plan/figure';
 import { fitsOven, withPreheat, type OvenRun } from './ovenRuns';
 import { closingCodes, type Step, type StepCode, type TimedStep } from '../plan/steps/codes';
-import type { Problem } from '../plan/problem';
 import { ovensOf } from '../plan/ovensOf';
 import { stepKey } from '../plan/steps/key';
 import { handsOf, pastryOf, type Scheduled, type TableOfDay } from './scheduled';
+import type { ClockPlan, Lengthened } from './clockPlan';
 import type { DayPlan } from './planner/instance';
-import { searchedDay } from './searched';
+import { tableMin } from './compile';
+import { searchedDay, searchUnits } from './searched';
 import { usualHobRings, type KitchenInput } from '../contracts/kitchen';
-import { problem } from '../plan/problem';
+import { problem, type Problem } from '../plan/problem';
 
-export interface ClockPlan {
-  /** Local date and time at the table: what all minutes count from. */
-  serveAt: string;
-  /** Every step of every item, minutes relative to the table (0), sorted by start. */
-  steps: TimedStep[];
-  /** First bench step, minutes before the table (negative). */
-  startMin: number;
-  figures: Record<'start' | 'hands' | 'oven', Figure>;
-  problems: Problem[];
-  hands: { cook: string; minutes: number }[];
-  /** Rests between the work that the day makes longer than they have to be: the Cold Line follows them. */
-  lengthened: Lengthened[];
-  /** Bakes in order; `setC` is the first heat of each. */
-  ovenRuns: (OvenRun & { setC: number; preheatFromMin: number })[];
-}
+/** A searched day begins no more than this sooner than pie by pie, where one can be found that does not, min. */
+const soonerMin = 60;
 
-/** A rest that lasts so much longer than it has to, min. */
-export interface Lengthened {
-  itemIndex: number;
-  stepId: string;
-  minutes: number;
+/** What a day's plan is made of. */
+interface Placed extends Pick<ClockPlan, 'problems' | 'lengthened'> {
+  timed: TimedStep[];
+  runs: readonly OvenRun[];
 }
 
 const nudgeMin = 5;
@@ -55,19 +42,43 @@ const busyOf = (s: TimedStep & { cook: string }): Busy => ({
 });
 
 /**
- * A backward chain for each item from the one oven: bakes are placed latest first in the order of the list, each as late as
- * oven and shelves allow; the pastry's steps run back from its bake, its last chill stretching while a cook's hands are taken;
- * its filling is cooked and cooled before it is closed, while those hands are free. What cannot be placed so, a day in which
- * the cook holds something, and one that was asked to be, is searched as a whole; where that finds nothing, it is said.
+ * The plan of a day: each pie laid as late as can be, or the whole day searched at once. Searched is what the cook holds, a day
+ * that was asked to be, one in which the chain leaves somebody wanted twice or heats that clash, and, with less work, any day of
+ * several pies that was not asked to be laid pie by pie. Where no search finds one, it is said what does not go.
  */
 export function planClock(items: readonly Scheduled[], kitchen: KitchenInput, table: TableOfDay): ClockPlan {
-  const { serveAt } = table;
-  const search = () => {
-    const plan = searchedDay(items, kitchen, table)?.plan;
-    return plan && { ...laidBy(items, kitchen, plan), problems: [] };
+  const pinned = items.filter((i) => i.pins?.length);
+  const chain = chainClock(items, kitchen, table);
+  const search = (units?: number): ClockPlan | null => {
+    // what is held may be held much sooner; else a day that begins long before the chain's is looked for only where it must be
+    const soonest = tableMin(table.serveAt) + Math.floor(chain.startMin) - soonerMin;
+    const plan =
+      (pinned.length ? null : searchedDay(items, kitchen, table, { units, nowMin: soonest })?.plan) ??
+      searchedDay(items, kitchen, table, { units })?.plan;
+    return plan ? planFrom(items, kitchen, table.serveAt, { ...laidBy(items, kitchen, plan), problems: [] }) : null;
   };
-  const held = table.laid === 'searched' || items.some((i) => i.pins?.length) ? search() : null;
-  if (held) return planFrom(items, kitchen, serveAt, held);
+  if (table.laid === 'searched' || pinned.length) {
+    const asked = search();
+    if (asked) return asked;
+  }
+  for (const { title } of pinned)
+    chain.problems.push(problem('clock', 'pins_do_not_go', 'warn', ['clock.pins'], { item: title }));
+  if (pinned.length || table.laid === 'searched') return chain;
+  if (chain.problems.length) return search() ?? chain;
+  if (items.length < 2 || table.laid === 'asLate') return chain;
+  return search(searchUnits.beside) ?? chain;
+}
+
+/** The plan of a day laid pie by pie, whatever does not go said. */
+export const chainClock = (items: readonly Scheduled[], kitchen: KitchenInput, table: TableOfDay): ClockPlan =>
+  planFrom(items, kitchen, table.serveAt, chainDay(items, kitchen, table));
+
+/**
+ * A backward chain for each item from the one oven: bakes are placed latest first in the order of the list, each as late as
+ * oven and shelves allow; the pastry's steps run back from its bake, its last chill stretching while a cook's hands are taken;
+ * its filling is cooked and cooled before it is closed, while those hands are free. What cannot be placed so is said.
+ */
+function chainDay(items: readonly Scheduled[], kitchen: KitchenInput, table: TableOfDay): Placed {
   const runs: OvenRun[] = [];
   const timed: TimedStep[] = [];
   const problems: Problem[] = [];
@@ -102,12 +113,7 @@ export function planClock(items: readonly Scheduled[], kitchen: KitchenInput, ta
     problems.push(
       problem('clock', 'cold_full', 'warn', [`kitchen.${place}Trays`], { place, minutes: -atMin, trays, room }),
     );
-  // where a chain for each pie leaves somebody wanted twice, or heats that clash, the whole day is searched
-  const pinned = items.filter((i) => i.pins?.length);
-  const searched = problems.length && !pinned.length ? search() : null;
-  for (const { title } of pinned)
-    problems.push(problem('clock', 'pins_do_not_go', 'warn', ['clock.pins'], { item: title }));
-  return planFrom(items, kitchen, serveAt, searched ?? { timed, runs, problems, lengthened: [] });
+  return { timed, runs, problems, lengthened: [] };
 }
 
 /** A day's plan from its placed steps: with the heating between bakes, hands added up, and what is shown of it. */
@@ -115,15 +121,7 @@ function planFrom(
   items: readonly Scheduled[],
   kitchen: KitchenInput,
   serveAt: string,
-  {
-    timed,
-    runs,
-    problems,
-    lengthened,
-  }: Pick<ClockPlan, 'problems' | 'lengthened'> & {
-    timed: TimedStep[];
-    runs: readonly OvenRun[];
-  },
+  { timed, runs, problems, lengthened }: Placed,
 ): ClockPlan {
   const ovenRuns = withPreheat(runs);
   timed.push(...ovenRuns.flatMap(heating));
@@ -342,12 +340,20 @@ function placeWork(
   const baked = (laid: readonly TimedStep[]) =>
     laid.filter((s) => s.kind === 'oven').map((s) => runOf(item, itemIndex, s, s.startMin));
   const ovenTaken = (laid: readonly TimedStep[]) => baked(laid).some((b) => fitsOven(b, runs, ovenShelves) !== null);
-  const taken = (laid: readonly TimedStep[]) => clashes(laid, busy) || ovenTaken(laid);
-  let extra = 0;
-  let laid = lay(pastry, run.startMin, { cook, brusher, baker }, itemIndex, last, extra);
-  for (let n = 0; n < mostNudges && taken(laid) && last && extra < last.elasticMin; n++) {
-    extra += nudgeMin;
-    laid = lay(pastry, run.startMin, { cook, brusher, baker }, itemIndex, last, extra);
+  const most = last ? Math.ceil(last.elasticMin / nudgeMin) * nudgeMin : 0;
+  const laidWith = (more: number) => lay(pastry, run.startMin, { cook, brusher, baker }, itemIndex, last, more);
+  let laid = laidWith(0);
+  const waits = last ? laid.findIndex((s) => s.id === last.id) : 0;
+  // what comes after the wait stays where it is, however long it lasts
+  if (last && !clashes(laid.slice(waits), busy)) {
+    const [work, blind] = [laid.slice(0, waits).filter(takesHands).map(busyOf), laid.some((s) => s.kind === 'oven')];
+    let extra = 0;
+    while (extra < most) {
+      const by = Math.max(clearedBy(work, extra, busy), blind && ovenTaken(laidWith(extra)) ? nudgeMin : 0);
+      if (by === 0) break;
+      extra = Math.min(most, extra + by);
+    }
+    if (extra) laid = laidWith(extra);
   }
   // the item's own work takes hands too: nobody stirs the pot and rolls at once
   const own = laid.flatMap((s) => (takesHands(s) ? [busyOf(s)] : []));
@@ -452,7 +458,21 @@ const overlaps = (s: Busy, b: Busy): boolean =>
   b.cook === s.cook && s.from < b.to - 1e-6 && b.from < s.to - 1e-6 && !((s.brush && b.pot) || (s.pot && b.brush));
 
 const clashes = (laid: readonly TimedStep[], busy: readonly Busy[]): boolean =>
-  laid.some((s) => takesHands(s) && busy.some((b) => overlaps(busyOf(s), b)));
+  laid.some((s) => {
+    if (!takesHands(s)) return false;
+    const own = busyOf(s);
+    return busy.some((b) => overlaps(own, b));
+  });
+
+/** How much sooner again work that is done so much sooner has to be to be clear of other work, in whole nudges, min. */
+function clearedBy(work: readonly Busy[], soonerMin: number, busy: readonly Busy[]): number {
+  let by = 0;
+  for (const w of work) {
+    const own = { ...w, from: w.from - soonerMin, to: w.to - soonerMin };
+    for (const b of busy) if (overlaps(own, b)) by = Math.max(by, own.to - b.from);
+  }
+  return Math.ceil(by / nudgeMin - 1e-6) * nudgeMin;
+}
 
 /** A filling is made no longer before it goes in, min. */
 const filledWithinMin = 12 * 60;

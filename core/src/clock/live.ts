@@ -59,17 +59,53 @@ export function layAnew(
   nowMin: number,
 ): { plan: LaidAnew | null; day: Instance } | null {
   const states = new Map(atBench.map((s) => [s.key, s]));
-  const gone = new Set(atBench.filter((s) => s.skipped).map((s) => s.key));
-  const items = scheduled.map((item, i) => ({
-    ...item,
-    steps: item.steps.filter((s) => !gone.has(keyOf({ ...s, itemIndex: i }))),
-  }));
+  const items = withoutSkipped(scheduled, atBench);
   const asked = layAs(items, steps, states, kitchen, table, nowMin);
   if (!asked || asked.plan || !items.some((i) => i.pins?.some((p) => p.at !== undefined))) return asked;
   // what was held for a day on time is let go where a late one cannot be laid around it
   const loose = items.map((i) => ({ ...i, pins: i.pins?.map(({ stepId, cook }) => ({ stepId, cook })) }));
   const free = layAs(loose, steps, states, kitchen, table, nowMin);
   return free && { ...free, plan: free.plan && { ...free.plan, letGo: true } };
+}
+
+/** A limit of safety that is exceeded while what would end it is still to be done: `to` should follow `from` by now. */
+export interface OverdueNow {
+  from: string;
+  to: string;
+  /** By how much more than is safe, min. */
+  minutes: number;
+}
+
+/**
+ * What a run waits longer for than is safe, whether the day is late or not; of a day too long for the planner nothing is known.
+ * @param nowMin minutes from the table
+ */
+export function overdueAt(
+  scheduled: readonly Scheduled[],
+  steps: readonly TimedStep[],
+  atBench: readonly StepAtBench[],
+  kitchen: KitchenInput,
+  table: TableOfDay,
+  nowMin: number,
+): OverdueNow[] {
+  const day = dayOf(withoutSkipped(scheduled, atBench), kitchen, table, { restsGive: true, asHeld: true });
+  if (!day) return [];
+  const at = plannerMin(table.serveAt, table.serveAt);
+  const states = new Map(atBench.map((s) => [s.key, s]));
+  const { overdue } = asItRuns(day, steps, states, kitchen, { now: Math.floor(at + nowMin), at, withinMin: 0 });
+  return overdue.flatMap(({ id, minutes }) => {
+    const lag = day.lags.find((l) => l.id === id);
+    return lag ? [{ from: lag.from[0], to: lag.to[0], minutes }] : [];
+  });
+}
+
+/** Items without the steps that were skipped at the bench. */
+function withoutSkipped(scheduled: readonly Scheduled[], atBench: readonly StepAtBench[]): Scheduled[] {
+  const gone = new Set(atBench.filter((s) => s.skipped).map((s) => s.key));
+  return scheduled.map((item, i) => ({
+    ...item,
+    steps: item.steps.filter((s) => !gone.has(keyOf({ ...s, itemIndex: i }))),
+  }));
 }
 
 function layAs(

@@ -7,9 +7,11 @@ import type { DayPlan, Instance } from './planner/instance';
 import { solve } from './planner/solve';
 import type { Scheduled, TableOfDay } from './scheduled';
 
-/** Work of the search in a plan that follows every change, units; and of a day that was asked to be searched. */
-const searchUnits = 20_000;
-const searchedUnits = 120_000;
+/**
+ * Work of the search in a plan that follows every change, units: beside a chain that goes, and where it does not or something
+ * is held; and of a day that was asked to be searched.
+ */
+export const searchUnits = { beside: 6_000, needed: 20_000, asked: 120_000 };
 
 export interface SearchedDay {
   day: Instance;
@@ -25,12 +27,14 @@ export function searchedDay(
   items: readonly Scheduled[],
   kitchen: KitchenInput,
   table: TableOfDay,
-  now: Pick<DayWays, 'nowMin'> = {},
+  {
+    units = table.laid === 'searched' ? searchUnits.asked : searchUnits.needed,
+    ...now
+  }: Pick<DayWays, 'nowMin'> & { units?: number } = {},
 ): SearchedDay | null {
   const ways: DayWays = { ...now, asHeld: items.some((i) => i.pins?.length) };
   const tight = dayOf(items, kitchen, table, ways);
   if (!tight || tight.horizon[1] <= tight.horizon[0]) return null;
-  const units = table.laid === 'searched' ? searchedUnits : searchUnits;
   const first = found(tight, units);
   if (first) return { day: tight, plan: first };
   const day = dayOf(items, kitchen, table, { ...ways, restsGive: true }) ?? tight;
@@ -38,7 +42,7 @@ export function searchedDay(
   if (!plan) return { day, plan };
   // a rest that gives is no longer than it has to be
   const aligned = rightAligned(day, plan);
-  return { day, plan: checkPlan(day, aligned).length === 0 ? aligned : plan };
+  return { day, plan: aligned && checkPlan(day, aligned).length === 0 ? aligned : plan };
 }
 
 const found = (day: Instance, units: number): DayPlan | null =>

@@ -12,7 +12,7 @@ export class MealInput {
   /** Who eats, as far as they were named; the others eat everything. */
   @NestedList(() => EaterInput, 60) eaters!: EaterInput[];
   @IsOptional() @IsString() @MaxLength(600) words?: string;
-  /** How its day is laid: each pie as late as can be, one after the other; or searched as a whole, which takes longer. */
+  /** How its day is laid, where the cook said: each pie as late as can be, one after the other; or searched for longer. */
   @Optional() @OneOf(waysLaid) laid?: WayLaid;
   /** Who is away for a stretch of it. */
   @Optional() @NestedList(() => AwayInput, 20) away?: AwayInput[];

@@ -1,4 +1,6 @@
-import { planClock, type ClockPlan, type Lengthened } from '../clock/chain';
+import { chainClock, planClock } from '../clock/chain';
+import type { ClockPlan, Lengthened } from '../clock/clockPlan';
+import { isBetterDay } from '../clock/comparing';
 import type { Scheduled } from '../clock/scheduled';
 import { longestRestMore } from '../contracts/clock';
 import type { ItemInput } from '../contracts/item';
@@ -25,8 +27,20 @@ export interface BakePlanResult {
   doughs: SharedDough[];
 }
 
-/** A bake's inputs go in, its plan comes out: the one place where stations and items meet. Pure; it knows no clock of the day. */
-export function planBake({ meal, items: asked, kitchen, labels }: BakeInput): BakePlanResult {
+/**
+ * A bake's inputs go in, its plan comes out: the one place where stations and items meet. Pure; it knows no clock of the day. A
+ * day of several pies is laid as a whole where that is better in something and worse in nothing, else pie by pie.
+ */
+export function planBake(input: BakeInput): BakePlanResult {
+  const { meal, items } = input;
+  const plan = planLaid(input);
+  if (meal.laid || items.length < 2 || items.some((i) => i.clock.pins?.length)) return plan;
+  const asLate = planLaid({ ...input, meal: { ...meal, laid: 'asLate' } });
+  return isBetterDay(plan.clock, asLate.clock) ? plan : asLate;
+}
+
+/** A bake with its day laid as the meal asks. */
+function planLaid({ meal, items: asked, kitchen, labels }: BakeInput): BakePlanResult {
   const made = asMade(asked, kitchen);
   const { doughs } = made;
   let { items } = made;
@@ -38,12 +52,16 @@ export function planBake({ meal, items: asked, kitchen, labels }: BakeInput): Ba
         doughs,
       ),
     );
-  const clockOf = (plans: readonly ItemPlan[]) => planClock(scheduled(items, plans, doughs, kitchen), kitchen, meal);
+  const scheduledOf = (plans: readonly ItemPlan[]) => scheduled(items, plans, doughs, kitchen);
+  const clockOf = (plans: readonly ItemPlan[]) => planClock(scheduledOf(plans), kitchen, meal);
   let plans = planned([]);
+  // what bakes together bakes longer: worked out with what is in beside it pie by pie, and once more as the day is laid
+  let company = items.length > 1 ? ovenCompany(chainClock(scheduledOf(plans), kitchen, meal).ovenRuns, plans) : [];
+  plans = planned(company);
   let clock = clockOf(plans);
-  // what bakes together bakes longer: worked out again with what is in beside it, as the Clock placed it
-  const company = ovenCompany(clock.ovenRuns, plans);
-  if (company.some((c) => c)) {
+  const placed = items.length > 1 ? ovenCompany(clock.ovenRuns, plans) : [];
+  if (JSON.stringify(placed) !== JSON.stringify(company)) {
+    company = placed;
     plans = planned(company);
     clock = clockOf(plans);
   }

@@ -11,7 +11,7 @@ import { remedies, RemediesInput } from './questions/remedies';
 import { doughShapes, FridgeShapesInput } from './questions/shapes';
 import { dayChoices, DayChoicesInput } from './questions/dayChoices';
 import { dayPlay, PlayInput } from './questions/play';
-import { replanDay, ReplanInput } from './questions/replan';
+import { overdueNow, replanDay, ReplanInput } from './questions/replan';
 import { laidBoth, unheld } from './questions/sideBySide';
 import { coolings, CoolingsInput } from './questions/coolings';
 import { bestProgramme, ProgrammeInput } from './questions/programme';
@@ -145,6 +145,15 @@ export const planModels = [
     run: replanDay,
   }),
   model({
+    name: 'plan.overdue',
+    summary: 'What a run waits longer for than is safe, whether its day is late or not',
+    units: 'min',
+    source: 'the safety bounds of the day as it runs',
+    certainty: 'estimate',
+    input: ReplanInput,
+    run: overdueNow,
+  }),
+  model({
     name: 'plan.unheld',
     summary: 'A day as the cook holds it beside the day with nothing held, each in a few figures',
     units: 'min',
@@ -155,9 +164,9 @@ export const planModels = [
   }),
   model({
     name: 'plan.laidBoth',
-    summary: 'A day laid pie by pie, each as late as can be, beside the same day searched as a whole',
+    summary: 'A day as it is laid, laid pie by pie, each as late as can be, and searched for longer',
     units: 'min',
-    source: 'plan.bake, twice',
+    source: 'plan.bake, three times',
     certainty: 'estimate',
     input: BakeInput,
     run: laidBoth,

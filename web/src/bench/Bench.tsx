@@ -18,6 +18,7 @@ import { ForEaters } from '../stations/_shared/ForEaters';
 import { Ticks } from '../stations/seal/Ticks';
 import { StepDrawing } from './StepDrawing';
 import { isWait, stateOf, tickedOf, type BenchRun, type BenchState } from './run';
+import { Overdue } from './Overdue';
 import { TableThen } from './TableThen';
 import { askForNotices, useAwake, useComfort, useSpoken } from './comfort';
 import { Early, EarlyPresses, useAsked } from './Early';
@@ -271,6 +272,7 @@ function Running({ bench, run, now: made }: { bench: InHand; run: BenchRun; now:
         {step && !all && !scaled && !looking && (
           <Figure state={state} running={running} title={item?.document.title ?? ''} now={now} />
         )}
+        <Overdue run={run} state={state} now={now} />
         {!all && !looking && standing !== 'waiting' && <TableThen run={run} state={state} now={now} say={say} />}
         {warmth && !scaled && !phone && (
           <OtherCooks run={run} state={state} now={now} heard={heard} say={say} wordsOnly />

@@ -30,7 +30,8 @@ export function LaidAnew({ run, state, now, tableThen, say, children }: Props) {
   const plan = value?.plan;
   if (!plan) return children;
   const called = callerOf(run, state);
-  const unsafe = plan.notes.filter((n) => n.code === 'safety-overdue' || n.code === 'safety-limit-broken');
+  // what is overdue is said beside it, late or not
+  const unsafe = plan.notes.filter((n) => n.code === 'safety-limit-broken');
   const said = unsafe.map((n, i) => (
     <p key={i} className="problem m-0">
       {noteWords(n, called)}
@@ -83,7 +84,7 @@ export function LaidAnew({ run, state, now, tableThen, say, children }: Props) {
 }
 
 /** A step as it is called, with its pie. */
-const callerOf =
+export const callerOf =
   (run: BenchRun, state: BenchState) =>
   (key: string): string => {
     const step = state.now.steps.get(key)?.step;
@@ -91,7 +92,7 @@ const callerOf =
   };
 
 /** What waits longer than it should, or than is safe: said, whatever becomes of the order. */
-function noteWords({ code, from, to, minutes }: Anew['notes'][number], called: (key: string) => string): string {
+export function noteWords({ code, from, to, minutes }: Anew['notes'][number], called: (key: string) => string): string {
   switch (code) {
     case 'safety-limit-broken':
       return `From ${called(from)} to ${called(to)} took ${span(minutes)} longer than is safe: your local rules say what may still be eaten.`;

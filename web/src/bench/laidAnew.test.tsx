@@ -5,6 +5,7 @@ import { keyOf } from '@crustallum/core/plan/steps/key';
 import { fireEvent, render, screen, within } from '@testing-library/react';
 import { runOfItems } from '../testing/runs';
 import { nowOf, stateOf, isWait, type BenchEvent, type BenchRun } from './run';
+import { Overdue } from './Overdue';
 import { TableThen } from './TableThen';
 
 const kitchen = { ...plainKitchen, cooks: ['Ines', 'Tobiah'], ovenShelves: 3 };
@@ -61,7 +62,7 @@ function late(itemIndex: number, code: string, byMin: number, cook: string) {
 
 describe('a day that is late', () => {
   it('is laid anew by itself where that brings the table sooner; the old plan stays until it is taken', async () => {
-    const { said, run, table } = late(1, 'turns', 50, 'Tobiah');
+    const { said, run, table } = late(0, 'prepareFilling', 25, 'Tobiah');
     expect(await screen.findByText(/behind the plan/)).toBeTruthy();
     fireEvent.click(await screen.findByRole('button', { name: '18:30 after all, in another order' }));
     const changes = screen.getByRole('region', { name: 'What changes' });
@@ -94,14 +95,7 @@ describe('a day that is late', () => {
     };
     const later = at + 70 * 60_000;
     const now = nowOf(run, [...events, done]);
-    render(
-      <TableThen
-        run={run}
-        state={stateOf(run, now, { cook: 'Ines', device: 'a' }, later)}
-        now={later}
-        say={() => Promise.resolve(undefined)}
-      />,
-    );
+    render(<Overdue run={run} state={stateOf(run, now, { cook: 'Ines', device: 'a' }, later)} now={later} />);
     expect(
       await screen.findByText(/^First, cool filling of .*: cook filling of .* longer ago than is safe to wait/),
     ).toBeTruthy();

@@ -1,4 +1,4 @@
-import type { StepAtBench } from '@crustallum/core/clock/live';
+import type { OverdueNow, StepAtBench } from '@crustallum/core/clock/live';
 import type { ReplannedDay } from '@crustallum/core/plan/questions/replan';
 import { useMemo } from 'react';
 import { useQuestion } from '../stations/_shared/useQuestion';
@@ -8,11 +8,11 @@ import type { BenchRun, BenchState } from './run';
 const everyMin = 2;
 const msMin = 60_000;
 
-/** The rest of a run laid anew from now, asked by itself while the day is late and again after whatever happens. */
-export function useLaidAnew(run: BenchRun, state: BenchState, now: number) {
+/** A run as it stands this minute, as questions about the rest of its day take it: anew after whatever happens, and every so often. */
+function useAsItRuns(run: BenchRun, state: BenchState, now: number, oftenMin: number) {
   const { plan, steps, events } = state.now;
-  const lately = Math.floor(now / (everyMin * msMin));
-  const input = useMemo(() => {
+  const lately = Math.floor(now / (oftenMin * msMin));
+  return useMemo(() => {
     const { title, kitchen, items, people = [], away } = run.plan;
     const table = new Date(plan.serveAt).getTime();
     const min = (at: number | undefined) => (at === undefined ? null : (at - table) / msMin);
@@ -42,5 +42,12 @@ export function useLaidAnew(run: BenchRun, state: BenchState, now: number) {
     // one answer for each thing that happens, and every few minutes
     // oxlint-disable-next-line react-hooks/exhaustive-deps -- the plan and the states follow from the events
   }, [run, events.length, lately]);
-  return useQuestion<ReplannedDay>('plan.replan', input);
 }
+
+/** The rest of a run laid anew from now, asked by itself while the day is late and again after whatever happens. */
+export const useLaidAnew = (run: BenchRun, state: BenchState, now: number) =>
+  useQuestion<ReplannedDay>('plan.replan', useAsItRuns(run, state, now, everyMin));
+
+/** What the run waits longer for than is safe, asked every minute. */
+export const useOverdue = (run: BenchRun, state: BenchState, now: number) =>
+  useQuestion<OverdueNow[]>('plan.overdue', useAsItRuns(run, state, now, 1));

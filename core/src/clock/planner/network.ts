@@ -46,8 +46,15 @@ export function pointOf(
 }
 
 /** Lays a day out as a network and closes it. */
-// oxlint-disable-next-line max-lines-per-function -- one bound after the other, each a line
 export function networkOf(whole: Instance, drop: Dropped = nothing): Network {
+  const net = openNetwork(whole, drop);
+  net.contradiction = !close(net.D, net.N);
+  return net;
+}
+
+/** A day laid out as a network that is not closed: `D` holds its bounds only. */
+// oxlint-disable-next-line max-lines-per-function -- one bound after the other, each a line
+export function openNetwork(whole: Instance, drop: Dropped = nothing): Network {
   const steps = whole.steps.filter((s) => !drop.has(`item:${s.item}`));
   const kept = new Set(steps.map((s) => s.id));
   const has = (p: Point) => p[0] === 'serve' || kept.has(p[0]);
@@ -155,7 +162,7 @@ export function networkOf(whole: Instance, drop: Dropped = nothing): Network {
       })),
     item: Int32Array.from(steps, (s) => items.get(s.item) as number),
     D,
-    contradiction: !close(D, N),
+    contradiction: false,
   };
 }
 

@@ -2,7 +2,7 @@ import { attentionEach, type DayPlan, type Instance } from './instance';
 import type { Laid } from './goals';
 import { networkOf, origin, serving, tighten, type Network } from './network';
 import { batchesOf, changeMin } from './ovens';
-import { laidOf } from './solve';
+import { laidOf } from './laidPlan';
 
 /** Why one step of a plan comes before another, where no bound of the day says so. */
 export type OrderBy = { by: 'hands'; cook: string } | { by: 'place'; place: string } | { by: 'oven'; oven: string };

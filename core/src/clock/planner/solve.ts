@@ -1,8 +1,10 @@
+import { rightAligned } from './aligned';
+import { checkPlan } from './checker';
 import { compareGoals, Goals, type Laid } from './goals';
 import type { DayPlan, Instance } from './instance';
 import { invalidOf, type Invalid } from './invalid';
 import { serving, type Network } from './network';
-import { batchesOf } from './ovens';
+import { laidOf, planOf, type Scored } from './laidPlan';
 import { candidatesOf, complete, type Manner, type Style } from './construct';
 import { Throws } from './random';
 import { refute } from './prover';
@@ -30,24 +32,19 @@ const failuresEach = 60;
 const fewSteps = 12;
 const mostAgain = 40;
 
-interface Best {
-  laid: Laid;
-  score: number[];
-}
-
 /** Search over one day: from nothing, then by freeing parts of the best and laying them anew. */
 class Search {
   readonly state: State;
   readonly goals: Goals;
   readonly throws: Throws;
   readonly weights: Float64Array;
-  best: Best | null = null;
+  best: Scored | null = null;
 
   constructor(
     readonly net: Network,
     seed: string,
     readonly limit: number,
-    readonly onBest: (best: Best) => boolean,
+    readonly onBest: (best: Scored) => boolean,
   ) {
     const { instance } = net;
     this.state = new State(net);
@@ -159,6 +156,7 @@ export function solve(instance: Instance, options: SolveOptions = {}): Solved {
   });
   construct(search, options.warm);
   if (!search.best) return { status: 'not-found', units: search.state.work };
+  align(search, search.best);
   improve(search, () => stopped);
   polish(search, () => stopped);
   return { status: 'planned', plan: planOf(search.net, search.best), units: search.state.work };
@@ -196,6 +194,19 @@ function construct(search: Search, warm?: DayPlan): void {
   }
 }
 
+/** The first plan with everything as late as its orders allow, where that stands: what waits for nothing is found at once so. */
+function align(search: Search, first: Scored): void {
+  const { net } = search;
+  for (const bakesStay of [false, true]) {
+    const plan = rightAligned(net.instance, planOf(net, first), bakesStay);
+    if (!plan || checkPlan(net.instance, plan).length > 0) continue;
+    if (compareGoals(plan.score, first.score) >= 0) return;
+    search.best = { laid: laidOf(net, plan), score: plan.score };
+    search.onBest(search.best);
+    return;
+  }
+}
+
 const mixes = [
   ['std', 0.3],
   ['pack', 0.55],
@@ -212,12 +223,12 @@ function improve(search: Search, stop: () => boolean): void {
   const near = nearness(net);
   const most = Math.max(2000, 60 * n);
   const roundsEnd = search.limit * 0.8;
-  let current = search.best as Best;
+  let current = search.best as Scored;
   let fruitless = 0;
   let bisections = 0;
   let floor = 0;
   for (let round = 0; fruitless < most && state.work < roundsEnd && !stop(); round++) {
-    const best = search.best as Best;
+    const best = search.best as Scored;
     if (fruitless > 0 && fruitless % 150 === 0) current = best;
     // another beginning, served as early, to be improved for a while
     if (fruitless > 0 && fruitless % 600 === 0 && search.fresh(best.score[0], 2)) {
@@ -235,7 +246,7 @@ function improve(search: Search, stop: () => boolean): void {
       if (late >= to) late = Math.max(0, to - instance.grid);
       if (search.fresh(late, 4)) {
         search.keep();
-        current = search.best as Best;
+        current = search.best as Scored;
         fruitless = 0;
       } else floor = late >= floor ? Math.min(late, to - instance.grid) : floor;
       if (bisections === 12) floor = 0;
@@ -291,7 +302,7 @@ function nearness(net: Network): number[][] {
 }
 
 /** Which steps are freed in a round. */
-function subset(search: Search, current: Best, near: readonly number[][]): Set<number> {
+function subset(search: Search, current: Scored, near: readonly number[][]): Set<number> {
   const { net, throws } = search;
   const { n, attention, oven, item, instance } = net;
   const { laid } = current;
@@ -362,7 +373,7 @@ function polish(search: Search, stop: () => boolean): void {
   for (let better = true; better && !search.spent && !stop();) {
     better = false;
     for (let i = 0; i < net.n && !search.spent && !stop(); i++) {
-      const best = search.best as Best;
+      const best = search.best as Scored;
       if (!search.around(new Set([i]), best.laid)) continue;
       const windows = new Int32Array(2 * net.N);
       state.save(windows);
@@ -386,50 +397,4 @@ function polish(search: Search, stop: () => boolean): void {
       if (search.best !== best) better = true;
     }
   }
-}
-
-/** A laid plan in the words of its day. */
-export function planOf(net: Network, { laid, score }: Best): DayPlan {
-  const { instance } = net;
-  const steps: DayPlan['steps'] = {};
-  instance.steps.forEach((s, i) => {
-    steps[s.id] = {
-      start: laid.start[i],
-      end: laid.end[i],
-      cook: laid.cook[i] >= 0 ? instance.cooks[laid.cook[i]].id : null,
-      oven: laid.oven[i] >= 0 ? instance.ovens[laid.oven[i]].id : null,
-    };
-  });
-  const batches = instance.ovens.flatMap((o, k) => {
-    const bakes = instance.steps.flatMap((s, i) =>
-      s.oven && laid.oven[i] === k ? [{ step: i, start: laid.start[i], end: laid.end[i], need: s.oven }] : [],
-    );
-    let before: { end: number; temp: number } | null = null;
-    return batchesOf(o, bakes).map((b) => {
-      const temp = b.temp ?? 0;
-      const cold = !before || b.start - before.end > o.keepOn;
-      before = { end: b.end, temp };
-      return {
-        oven: o.id,
-        start: b.start,
-        end: b.end,
-        temp,
-        steps: b.bakes.map((x) => instance.steps[x.step].id),
-        ...(cold ? { preheatFrom: b.start - Math.ceil((temp - o.ambient) / o.heat) } : {}),
-      };
-    });
-  });
-  return { instance: instance.id, serve: laid.serve, steps, batches, score };
-}
-
-/** A plan of the day as numbers. */
-export function laidOf(net: Network, plan: DayPlan): Laid {
-  const { instance } = net;
-  return {
-    serve: plan.serve,
-    start: Int32Array.from(instance.steps, (s) => plan.steps[s.id].start),
-    end: Int32Array.from(instance.steps, (s) => plan.steps[s.id].end),
-    cook: Int8Array.from(instance.steps, (s) => instance.cooks.findIndex((c) => c.id === plan.steps[s.id].cook)),
-    oven: Int8Array.from(instance.steps, (s) => instance.ovens.findIndex((o) => o.id === plan.steps[s.id].oven)),
-  };
 }

@@ -1,6 +1,7 @@
 import { IsIn, IsObject, IsOptional, IsString, Matches, MaxLength, IsBoolean } from 'class-validator';
 import { localMoment } from '../../contracts/clock';
-import { layAnew, type LaidAnew, type StepAtBench } from '../../clock/live';
+import { layAnew, overdueAt, type LaidAnew, type OverdueNow, type StepAtBench } from '../../clock/live';
+import type { Scheduled } from '../../clock/scheduled';
 import { NestedList, NumberIn, OneOf, Optional } from '../../quantities/rules';
 import { planBake, scheduled } from '../bake';
 import { BakeInput } from '../inputs';
@@ -55,10 +56,24 @@ export interface ReplannedDay {
  * The rest of a run laid anew from now, by its own plan and what happened: what is over and what runs stays, the last plan is
  * kept to as far as it goes, the table is as little later as can be. Nothing of it holds until the cook takes it.
  */
-export function replanDay({ steps, atBench, tableAt, nowMin, ...input }: ReplanInput): ReplannedDay {
+export function replanDay(input: ReplanInput): ReplannedDay {
+  const { steps, atBench, tableAt, nowMin, kitchen, meal } = input;
+  const anew = layAnew(asPlanned(input), steps, atBench, kitchen, { ...meal, serveAt: tableAt }, nowMin);
+  if (!anew) return { status: 'tooLong', plan: null };
+  return { status: anew.plan ? 'planned' : 'cannot', plan: anew.plan };
+}
+
+/** What a run waits longer for than is safe, now. */
+export function overdueNow(input: ReplanInput): OverdueNow[] {
+  const { steps, atBench, tableAt, nowMin, kitchen, meal } = input;
+  return overdueAt(asPlanned(input), steps, atBench, kitchen, { ...meal, serveAt: tableAt }, nowMin);
+}
+
+/** The items of a run with the steps of its own plan. */
+function asPlanned({ steps, atBench: _, tableAt: __, nowMin: ___, ...input }: ReplanInput): Scheduled[] {
   const { items: plans, doughs } = planBake(input);
   const { items } = asMade(input.items, input.kitchen);
-  const laid = scheduled(items, plans, doughs, input.kitchen).map((item, i) => ({
+  return scheduled(items, plans, doughs, input.kitchen).map((item, i) => ({
     ...item,
     steps: steps
       .filter((s) => s.itemIndex === i)
@@ -68,7 +83,4 @@ export function replanDay({ steps, atBench, tableAt, nowMin, ...input }: ReplanI
         return own && s.kind === 'cold' ? { ...s, minutes: Math.min(own.minutes, s.minutes) } : s;
       }),
   }));
-  const anew = layAnew(laid, steps, atBench, input.kitchen, { ...input.meal, serveAt: tableAt }, nowMin);
-  if (!anew) return { status: 'tooLong', plan: null };
-  return { status: anew.plan ? 'planned' : 'cannot', plan: anew.plan };
 }

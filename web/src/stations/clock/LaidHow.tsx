@@ -1,3 +1,5 @@
+import type { DayInShort } from '@crustallum/core/clock/comparing';
+import type { WayLaid } from '@crustallum/core/contracts/clock';
 import type { laidBoth } from '@crustallum/core/plan/questions/sideBySide';
 import { desk } from '../../desk/desk';
 import { useAppDispatch, useAppSelector } from '../../desk/store';
@@ -6,40 +8,48 @@ import { Press } from '../../design/ui/Press';
 import { clockOn, counted, momentAt, served } from '../../wording/numbers';
 import { useQuestion } from '../_shared/useQuestion';
 
-/** A day that begins so much later is worth a press, min. */
+/** A day that begins so much sooner or later is another day, min. */
 const worthMin = 10;
 
-/** The day searched as a whole, where that begins later or calls less often; and back to each pie as late as can be. */
+/** How the day is laid: as a whole, each pie as late as can be, or searched for longer, where those differ; a press takes another. */
 export function LaidHow() {
   const { meal, items, kitchen } = useAppSelector((s) => s.desk);
   const dispatch = useAppDispatch();
   const holding = items.some((i) => i.document.clock.pins?.length);
   const { value } = useQuestion<ReturnType<typeof laidBoth>>(
     'plan.laidBoth',
-    meal && kitchen && !holding ? { meal, items: items.map((i) => i.document), kitchen } : null,
+    meal && kitchen && !holding && items.length > 1 ? { meal, items: items.map((i) => i.document), kitchen } : null,
   );
   if (!meal || holding || !value) return null;
-  const { asLate, searched } = value;
-  const is = meal.laid === 'searched';
-  const better =
-    searched.fits && (!asLate.fits || searched.startMin - asLate.startMin >= worthMin || searched.calls < asLate.calls);
-  if (!is && !better) return null;
-  const at = (minute: number) => clockOn(momentAt(meal.serveAt, minute), served(meal.serveAt));
-  const put = (laid: 'searched' | undefined) => dispatch(desk.actions.mealChanged({ ...meal, laid }));
+  const { ours, asLate, searched, longerIsBetter } = value;
+  const is = meal.laid;
+  const differs = ours.calls !== asLate.calls || Math.abs(ours.startMin - asLate.startMin) >= worthMin;
+  if (!is && !differs && !longerIsBetter) return null;
+  const day = (d: DayInShort) => (
+    <>
+      <strong>{clockOn(momentAt(meal.serveAt, d.startMin), served(meal.serveAt))}</strong>,{' '}
+      {counted(d.calls, 'call', 'calls')}
+    </>
+  );
+  const put = (laid: WayLaid | undefined, words: string) => (
+    <Press quiet onClick={() => dispatch(desk.actions.mealChanged({ ...meal, laid }))}>
+      {words}
+    </Press>
+  );
   return (
     <p className="m-0 flex flex-wrap items-center gap-x-3">
       <span>
-        Searched as a whole the day starts at <strong>{at(searched.startMin)}</strong> and calls{' '}
-        {counted(searched.calls, 'time', 'times')}; pie by pie at <strong>{at(asLate.startMin)}</strong>,{' '}
-        {counted(asLate.calls, 'time', 'times')}.{' '}
+        As a whole the day starts at {day(ours)}; pie by pie at {day(asLate)}
+        {(longerIsBetter || is === 'searched') && <>; searched for longer at {day(searched)}</>}.{' '}
         <Because>
           one pie after the other, each is as late as its oven and hands allow, and the first of them waits for the
-          rest; all at once they go between each other
+          rest; all at once they go between each other. As a whole is taken where nothing of it is worse: its start, its
+          calls, its last hour, how long pies stand
         </Because>
       </span>
-      <Press quiet onClick={() => put(is ? undefined : 'searched')}>
-        {is ? 'Lay it pie by pie' : 'Lay it as a whole'}
-      </Press>
+      {is && put(undefined, 'Lay it as a whole')}
+      {is !== 'asLate' && differs && put('asLate', 'Lay it pie by pie')}
+      {is !== 'searched' && longerIsBetter && put('searched', 'Search for longer')}
     </p>
   );
 }

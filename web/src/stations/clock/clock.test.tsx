@@ -108,17 +108,16 @@ describe('a cook who is away', () => {
   });
 });
 
-describe('a day searched as a whole', () => {
-  it('is offered where it begins later or calls less often, laid by a press, and back by another', async () => {
+describe('how a day is laid', () => {
+  it('is as a whole where that is better, pie by pie at a press, and back at another', async () => {
     await atClock();
-    const before = desk().plan?.clock.startMin ?? 0;
-    const lay = await screen.findByRole('button', { name: 'Lay it as a whole' });
-    fireEvent.click(lay);
-    expect(desk().meal?.laid).toBe('searched');
-    await waitFor(() => expect(desk().plan?.clock.startMin).toBeGreaterThan(before));
-    expect(desk().plan?.clock.problems).toEqual([]);
+    const whole = desk().plan?.clock.startMin ?? 0;
     fireEvent.click(await screen.findByRole('button', { name: 'Lay it pie by pie' }));
+    expect(desk().meal?.laid).toBe('asLate');
+    await waitFor(() => expect(desk().plan?.clock.startMin).toBeLessThan(whole));
+    expect(desk().plan?.clock.problems).toEqual([]);
+    fireEvent.click(await screen.findByRole('button', { name: 'Lay it as a whole' }));
     expect(desk().meal?.laid).toBeUndefined();
-    await waitFor(() => expect(desk().plan?.clock.startMin).toBeCloseTo(before, 6));
+    await waitFor(() => expect(desk().plan?.clock.startMin).toBeCloseTo(whole, 6));
   });
 });
