@@ -91,6 +91,20 @@ describe('what stands in the way of a day', () => {
       expect(taken.choices.find((c) => c.kind === 'serve-later')?.lateMin).toBe(lateMin);
     }
   });
+  it('is two heats in one oven that may not wait for each other: one heat between them is a way out, shown with its oven', () => {
+    const hot = (form: 'dishPie' | 'pasties', setC: number) => {
+      const item = formItem(form, 6, 'Ines');
+      return { ...item, oven: { ...item.oven, setC } };
+    };
+    const input = { meal, items: [hot('dishPie', 220), hot('pasties', 170)], kitchen: { ...kitchen, ovenShelves: 2 } };
+    const found = dayChoices(input);
+    expect(found.clash?.kind).toBe('oven-temperature');
+    const one = found.others.find((w) => w.kinds.includes('oneHeat'));
+    expect(one?.pies.map((p) => p.changes)).toEqual([{ 'oven.setC': 195 }, { 'oven.setC': 195 }]);
+    expect(one?.bakes.map((b) => b.setC)).toEqual([195, 195]);
+    const taken = input.items.map((item, i) => writePaths(item, one?.pies[i]?.changes ?? {}));
+    expect(dayChoices({ ...input, items: taken }).status).toBe('fits');
+  });
   it('is the hours where nobody is there, and being there is a way out', () => {
     const alone = { ...kitchen, cooks: ['Ines'], hours: [{ cook: 'Ines', fromMin: 18 * 60, toMin: 22 * 60 }] };
     const found = dayChoices({ meal, items, kitchen: alone });

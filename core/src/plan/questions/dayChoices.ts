@@ -11,6 +11,7 @@ import type { Scheduled } from '../../clock/scheduled';
 import { planBake, scheduled } from '../bake';
 import { BakeInput } from '../inputs';
 import { asMade } from '../sharedDough';
+import { dayOfWay, type DayOfWay } from './ovenOfDay';
 import { otherWays, type OtherWay } from './otherWays';
 import type { StepCode, TimedStep } from '../steps/codes';
 import { keyOf, stepKey } from '../steps/key';
@@ -36,8 +37,8 @@ export type ClashMember =
   | { what: 'pot'; cook: string }
   | { what: 'hob' | 'fan' | 'room' | 'shelves' | 'hands' | 'heats' | 'hours' | 'begin' | 'table' };
 
-/** A way out that was solved and checked: when it is served then. */
-export interface DayChoice {
+/** A way out that was solved and checked: when it is served then, and its day. */
+export interface DayChoice extends DayOfWay {
   kind: Exclude<Choice['kind'], 'alternative' | 'stretch-limit'>;
   itemIndex: number | null;
   cook: string | null;
@@ -61,7 +62,12 @@ export interface DayChoices {
   /** Pies done another way, by which it can be, or sooner. */
   others: OtherWay[];
   /** Steps the cook holds without which the day can be: each by itself, or all of them where only that helps. */
-  loosen: HeldStep[][];
+  loosen: LetGo[];
+}
+
+/** What the cook holds that is let go for a day to be. */
+export interface LetGo extends DayOfWay {
+  steps: HeldStep[];
 }
 
 /** A step the cook holds. */
@@ -125,16 +131,13 @@ const choicesOf = (day: Instance): DayChoice[] =>
             minutes: c.minutes,
             cook: c.kind === 'be-there' ? c.of : null,
             lateMin: c.lateMin,
+            ...dayOfWay(day, c.plan),
           },
         ],
   );
 
 /** Which of what the cook holds would have to be let go for the day to be: each alone, else all together. */
-function loosenings(
-  items: readonly Scheduled[],
-  { kitchen, meal }: BakeInput,
-  ways: { nowMin?: number },
-): HeldStep[][] {
+function loosenings(items: readonly Scheduled[], { kitchen, meal }: BakeInput, ways: { nowMin?: number }): LetGo[] {
   const held = items.flatMap(({ pins = [], steps }, itemIndex) =>
     pins.map(({ stepId }): HeldStep => ({ itemIndex, stepId, code: steps.find((s) => s.id === stepId)?.code ?? null })),
   );
@@ -143,7 +146,10 @@ function loosenings(
       ...item,
       pins: item.pins?.filter((p) => !gone.some((h) => h.itemIndex === i && h.stepId === p.stepId)),
     }));
-  const helps = (gone: HeldStep[]) => (searchedDay(without(gone), kitchen, meal, ways)?.plan ? [gone] : []);
+  const helps = (steps: HeldStep[]): LetGo[] => {
+    const found = searchedDay(without(steps), kitchen, meal, ways);
+    return found?.plan ? [{ steps, ...dayOfWay(found.day, found.plan) }] : [];
+  };
   const single = held.slice(0, mostLoosened).flatMap((h) => helps([h]));
   return single.length || held.length < 2 ? single : helps(held);
 }

@@ -92,7 +92,11 @@ export function ClockStation() {
               Start {start.toDateString() === served(c.serveAt).toDateString() ? '' : `on ${dayOf(start)} `}at{' '}
               {clock(start)}.
             </strong>{' '}
-            {items.length > 1 ? `All ${items.length} meet at the table.` : 'It meets the table.'}{' '}
+            {asks
+              ? 'As it stands it does not go.'
+              : items.length > 1
+                ? `All ${items.length} meet at the table.`
+                : 'It meets the table.'}{' '}
             <Because>{reasonWords(c.figures.start.reason)}</Because>
           </p>
           <div className="flex items-center gap-2">

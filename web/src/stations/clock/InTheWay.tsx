@@ -1,15 +1,17 @@
 import type { ClashKind } from '@crustallum/core/clock/planner/explain';
 import type { DayChoice, DayChoices, ClashMember } from '@crustallum/core/plan/questions/dayChoices';
-import type { OtherWayKind } from '@crustallum/core/plan/questions/otherWays';
+import type { DayOfWay } from '@crustallum/core/plan/questions/ovenOfDay';
+import type { OtherWay, OtherWayKind } from '@crustallum/core/plan/questions/otherWays';
 import { changeItem } from '../../desk/changes';
 import { desk } from '../../desk/desk';
 import { useAppDispatch, useAppSelector } from '../../desk/store';
 import { Press } from '../../design/ui/Press';
-import { clock, dayOf, localMoment, served, span } from '../../wording/numbers';
+import { clock, clockOn, dayOf, heat, localMoment, momentAt, served, span } from '../../wording/numbers';
 import { stepWords } from '../../wording/steps';
 import { list } from '../../wording/eaters';
 import type { Asked } from '../_shared/useQuestion';
 import { withoutPin } from './held';
+import { OvenStrip } from './OvenStrip';
 
 const kindWords: Record<ClashKind, string> = {
   'food-safety': 'Something would be out of the cold too long.',
@@ -22,11 +24,21 @@ const kindWords: Record<ClashKind, string> = {
   lags: 'What has to follow at once, and what has to wait, do not go together.',
 };
 
-const otherWayWords: Record<OtherWayKind, string> = {
+const otherWayWords: Record<Exclude<OtherWayKind, 'oneHeat'>, string> = {
   restsInFreezer: 'rests in the freezer',
   cooledOnTrays: 'fillings cooled on trays',
   cooledInIce: 'fillings cooled in ice water',
 };
+
+/** A way out as it is offered: what it is called, what it asks for, its day, and what taking it does; null where it is not ours to do. */
+interface Way {
+  key: string;
+  name: string;
+  words: string;
+  lateMin: number;
+  day: DayOfWay;
+  take: (() => void) | null;
+}
 
 /** Why the day cannot be as it is, in the cook's words, and the ways out: each was planned and checked before it is offered. */
 export function InTheWay({ choices: { value, asking, late } }: { choices: Asked<DayChoices> }) {
@@ -51,11 +63,50 @@ export function InTheWay({ choices: { value, asking, late } }: { choices: Asked<
   const title = (index: number) => items[index]?.document.title ?? '';
   const table = served(meal.serveAt);
   const at = (c: { lateMin: number }) => new Date(table.getTime() + c.lateMin * 60_000);
-  const later =
-    value.choices.find((c) => c.kind === 'serve-later') ??
-    value.choices.find((c) => c.kind === 'wait-longer' && c.lateMin > 0);
-  const others = value.choices.filter((c) => c !== later || c.kind === 'wait-longer');
   const when = (d: Date) => (d.toDateString() === table.toDateString() ? clock(d) : `${dayOf(d)}, ${clock(d)}`);
+  const serveAt = (c: { lateMin: number }) => {
+    if (c.lateMin > 0) dispatch(desk.actions.mealChanged({ ...meal, serveAt: localMoment(at(c)) }));
+  };
+  const ways: Way[] = [
+    ...value.loosen.map((l): Way => ({
+      key: l.steps.map((s) => s.stepId).join(),
+      name:
+        l.steps.length > 1
+          ? 'Let all go that you hold'
+          : `Let ${l.steps.map((s) => `${s.code ? stepWords[s.code].toLowerCase() : 'it'} of ${title(s.itemIndex)}`).join('')} go`,
+      words: 'it is laid where it goes',
+      lateMin: 0,
+      day: l,
+      take: () => letGo(l.steps),
+    })),
+    ...value.others.map((w): Way => ({
+      key: `${w.kinds.join()} ${w.pies.map((p) => p.itemIndex).join()}`,
+      name: otherWayName(w),
+      words: `${w.pies.length < items.length ? `for ${list(w.pies.map((p) => title(p.itemIndex)))}, ` : ''}every bake and rest worked out anew`,
+      lateMin: w.lateMin,
+      day: w,
+      take: () => {
+        for (const { itemIndex, changes } of w.pies) {
+          const item = items[itemIndex];
+          if (item) void dispatch(changeItem(item.id, changes));
+        }
+        serveAt(w);
+      },
+    })),
+    ...value.choices.map((c): Way => ({
+      key: `${c.kind} ${c.itemIndex} ${c.cook}`,
+      ...choiceWords(c, title, when(at(c))),
+      lateMin: c.lateMin,
+      day: c,
+      take:
+        c.lateMin > 0 && (c.kind === 'serve-later' || c.kind === 'wait-longer')
+          ? () => {
+              if (c.unheld) letGo(allHeld);
+              serveAt(c);
+            }
+          : null,
+    })),
+  ].sort((a, b) => Number(b.take !== null) - Number(a.take !== null) || a.lateMin - b.lateMin);
   return (
     <section aria-label="What stands in the way" aria-busy={asking} className="in-the-way">
       <p className="m-0">
@@ -71,59 +122,43 @@ export function InTheWay({ choices: { value, asking, late } }: { choices: Asked<
           ` It is ${value.clash.items.length > 1 ? 'between' : 'about'} ${list(value.clash.items.map(title))}.`}
       </p>
       {value.clash && <p className="quiet-ink m-0">{membersInWords(value.clash.members, title).join('; ')}.</p>}
-      <div className="mt-1 flex flex-wrap items-center gap-3">
-        {later && (
-          <Press
-            quiet
-            disabled={asking}
-            onClick={() => {
-              if (later.unheld) letGo(allHeld);
-              dispatch(desk.actions.mealChanged({ ...meal, serveAt: localMoment(at(later)) }));
-            }}
-          >
-            Serve at {when(at(later))}
-            {later.kind === 'serve-later' ? ': it can be' : ', and let them stand longer'}
-            {later.unheld ? ', with nothing held' : ''}
-          </Press>
-        )}
-        {value.loosen.map((steps, i) => (
-          <Press key={i} quiet disabled={asking} onClick={() => letGo(steps)}>
-            {steps.length > 1
-              ? 'Let all go that you hold'
-              : `Let ${steps.map((s) => `${s.code ? stepWords[s.code].toLowerCase() : 'it'} of ${title(s.itemIndex)}`).join('')} go`}
-          </Press>
+      {ways.length === 0 && <p className="m-0">Fewer pies, or another day: nothing smaller was found that helps.</p>}
+      <ul className="ways-out">
+        {ways.map((w) => (
+          <li key={w.key}>
+            <div className="flex items-start justify-between gap-2" style={{ minHeight: 52 }}>
+              <strong>{w.name}</strong>
+              {w.take && (
+                <Press
+                  quiet
+                  className="whitespace-nowrap"
+                  disabled={asking}
+                  onClick={w.take}
+                  aria-label={`${w.name}: take this`}
+                >
+                  Take this
+                </Press>
+              )}
+            </div>
+            <OvenStrip bakes={w.day.bakes} serveAt={meal.serveAt} tableMin={w.lateMin} />
+            <p className="m-0">
+              <strong>{w.lateMin > 0 ? `${when(at(w))} at the table` : 'On time'}</strong>, the first step at{' '}
+              {clockOn(momentAt(meal.serveAt, w.day.startMin), table)}: {w.words}.
+            </p>
+          </li>
         ))}
-        {value.others.map((w) => (
-          <Press
-            key={w.lateMin}
-            quiet
-            disabled={asking}
-            onClick={() => {
-              for (const { itemIndex, changes } of w.pies) {
-                const item = items[itemIndex];
-                if (item) void dispatch(changeItem(item.id, changes));
-              }
-              if (w.lateMin > 0) dispatch(desk.actions.mealChanged({ ...meal, serveAt: localMoment(at(w)) }));
-            }}
-          >
-            {`With ${list(w.kinds.map((k) => otherWayWords[k]))}`}
-            {w.pies.length < items.length && ` of ${list(w.pies.map((p) => title(p.itemIndex)))}`}
-            {w.lateMin > 0 ? ` at ${when(at(w))}` : ' on time'}
-          </Press>
-        ))}
-        {others.map((c, i) => (
-          <span key={i}>
-            {c.unheld ? 'With nothing held: ' : ''}
-            {choiceWords(c, title, at(c).getTime() === table.getTime() ? null : when(at(c)))}
-          </span>
-        ))}
-        {value.choices.length + value.loosen.length + value.others.length === 0 && (
-          <span>Fewer pies, or another day: nothing smaller was found that helps.</span>
-        )}
-      </div>
+      </ul>
     </section>
   );
 }
+
+/** What is done another way, by name. */
+const otherWayName = ({ kinds, pies }: OtherWay): string => {
+  const words = list(
+    kinds.map((k) => (k === 'oneHeat' ? `one heat, ${heat(Number(pies[0]?.changes['oven.setC']))}` : otherWayWords[k])),
+  );
+  return words.charAt(0).toUpperCase() + words.slice(1);
+};
 
 const ownWords: Partial<Record<ClashMember['what'], string>> = {
   hob: 'the rings of the hob',
@@ -148,7 +183,7 @@ function membersInWords(members: readonly ClashMember[], title: (index: number) 
             ]
           : [];
       case 'stands':
-        return [`${title(m.itemIndex)} may stand only so long before the table`];
+        return [];
       case 'held':
         return [`${stepWords[m.step.code].toLowerCase()} of ${title(m.step.itemIndex)}, where you hold it`];
       case 'pot':
@@ -159,6 +194,8 @@ function membersInWords(members: readonly ClashMember[], title: (index: number) 
       }
     }
   });
+  const stand = [...new Set(members.flatMap((m) => (m.what === 'stands' ? [title(m.itemIndex)] : [])))];
+  if (stand.length) said.push(`${list(stand)} may stand only so long before the table`);
   // a chain of steps is told by its ends
   const orders = said.filter((w) => w.includes(' right after '));
   const rest = said.filter((w) => !orders.includes(w));
@@ -167,22 +204,25 @@ function membersInWords(members: readonly ClashMember[], title: (index: number) 
 }
 const mostOrders = 3;
 
-function choiceWords(c: DayChoice, title: (index: number) => string, at: string | null): string {
-  const when = at ? `, at ${at}` : ', on time';
+/** A way out that is another table, another's hours or another kitchen: its name, and what it asks for. */
+function choiceWords(c: DayChoice, title: (index: number) => string, at: string): Pick<Way, 'name' | 'words'> {
+  const unheld = c.unheld ? 'with nothing held, ' : '';
+  const whose = c.itemIndex === null ? 'all' : title(c.itemIndex);
   switch (c.kind) {
+    case 'serve-later':
+      return { name: `Serve at ${at}`, words: `${unheld}everything as it is: the earliest it can be` };
     case 'wait-longer':
-      return c.itemIndex === null
-        ? `If all may stand ${span(c.minutes)} longer, it can be${when}.`
-        : `If ${title(c.itemIndex)} may stand ${span(c.minutes)} longer, it can be${when}.`;
+      return {
+        name: c.lateMin > 0 ? `Serve at ${at}, and let them stand longer` : `Let ${whose} stand longer`,
+        words: `${unheld}${whose} may stand ${span(c.minutes)} longer before the table, and ${c.itemIndex === null ? 'are' : 'is'} the cooler`,
+      };
     case 'be-there':
-      return `With ${c.cook} there all day it can be${when}.`;
+      return { name: `${c.cook} there all day`, words: `${unheld}the hours of the kitchen say otherwise` };
     case 'leave-out':
-      return `Without ${title(c.itemIndex ?? 0)} the rest can be${when}.`;
+      return { name: `Without ${whose}`, words: `${unheld}the rest can be` };
     case 'second-oven':
-      return `With a second oven it can be${when}.`;
+      return { name: 'With a second oven', words: `${unheld}each at its own heat` };
     case 'another-cook':
-      return `With one more pair of hands it can be${when}.`;
-    default:
-      return '';
+      return { name: 'One more pair of hands', words: `${unheld}somebody who can do what there is to do` };
   }
 }

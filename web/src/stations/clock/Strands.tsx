@@ -11,7 +11,9 @@ import { stepWord } from '../../wording/steps';
 import { ClockList } from './ClockList';
 import { canBeHeld, stepByMin } from './held';
 import type { DayInHand } from './useDayInHand';
-import { colour, dayAxis, packed } from './packed';
+import { colour, dayAxis, packed, withLens } from './packed';
+import { lensTopPx, useLens } from './useLens';
+import { LensFrame } from './LensFrame';
 
 interface Lane {
   key: string;
@@ -53,6 +55,8 @@ export function Strands({ hand, clashing }: { hand: DayInHand; clashing: Readonl
   const drag = useRef<{ key: string; fromX: number; x: number } | null>(null);
   const { plan, meal, items, kitchen } = useAppSelector((s) => s.desk);
   const [ref, width] = useWidth<HTMLDivElement>(1240);
+  const lens = useLens(plan?.clock.steps ?? [], clashing);
+  const { from: lensFrom, to: lensTo } = lens.at ?? {};
   const drawn = useMemo(() => {
     if (!plan || !meal || !kitchen) return null;
     const { steps: all } = plan.clock;
@@ -60,7 +64,9 @@ export function Strands({ hand, clashing }: { hand: DayInHand; clashing: Readonl
     const tends = all.filter((s) => s.kind === 'tend');
     const from = plan.clock.startMin - 12;
     const w = Math.max(760, width);
-    const axis = dayAxis(all, from);
+    const whole = dayAxis(all, from);
+    const axis =
+      lensFrom === undefined || lensTo === undefined ? whole : withLens(whole, { from: lensFrom, to: lensTo });
     const x = (m: number) => 130 + axis.share(m) * (w - 130 - 150);
     const second = (s: TimedStep) => Number(s.values['second']) > 0;
     const shelves = packed(steps.filter((s) => s.kind === 'oven' && !second(s)));
@@ -73,12 +79,7 @@ export function Strands({ hand, clashing }: { hand: DayInHand; clashing: Readonl
       lanes.push({ key, name, note, y });
       y += Math.max(1, rows) * 35;
     };
-    add(
-      'oven',
-      'Oven',
-      [...new Set(plan.clock.ovenRuns.filter((r) => r.oven === 0).map((r) => heat(r.setC)))].join(', '),
-      shelves.rows,
-    );
+    add('oven', 'Oven', heatsNoted(plan.clock.ovenRuns.filter((r) => r.oven === 0).map((r) => r.setC)), shelves.rows);
     if (shelves2.rows) add('oven2', 'Second oven', '', shelves2.rows);
     add('stand', 'Rack', '', 1);
     const warm = y;
@@ -105,7 +106,7 @@ export function Strands({ hand, clashing }: { hand: DayInHand; clashing: Readonl
       serveAt: meal.serveAt,
       folds: axis.folds,
     };
-  }, [plan, meal, kitchen, width]);
+  }, [plan, meal, kitchen, width, lensFrom, lensTo]);
   if (!drawn) return null;
   const { steps, tends, all, from, w, x, minuteAt, lanes, warm, hands, height, rowOf, serveAt, folds } = drawn;
   const place = (s: TimedStep) => {
@@ -114,6 +115,7 @@ export function Strands({ hand, clashing }: { hand: DayInHand; clashing: Readonl
     const y = (lane?.y ?? 0) + row * 35 + (s.kind === 'stand' ? s.itemIndex * 9 : 0);
     return { x: x(s.startMin), y, width: Math.max(6, x(s.startMin + s.minutes) - x(s.startMin)) };
   };
+  const top = lens.at ? lensTopPx : 0;
   const titles = items.map((i) => i.document.title);
   const only = kept ?? lifted;
   const shown = (index: number) => (items.length > 1 && only !== null && only !== index ? 0.22 : 1);
@@ -172,284 +174,295 @@ export function Strands({ hand, clashing }: { hand: DayInHand; clashing: Readonl
       },
     };
   };
-  const hours = Array.from({ length: Math.ceil(-from / 60) + 1 }, (_, i) => {
-    const at = new Date(served(serveAt).getTime() - i * 3_600_000);
+  const minuteOf = (d: Date) => (d.getTime() - served(serveAt).getTime()) / 60_000;
+  // whole hours; half ones too where it is looked at closer; as many as there is room for
+  const hours = Array.from({ length: Math.ceil(-from / 30) + 2 }, (_, i) => {
+    const at = new Date(served(serveAt).getTime());
     at.setMinutes(0, 0, 0);
-    return at;
-  }).filter((d) => {
-    const m = (d.getTime() - served(serveAt).getTime()) / 60_000;
-    return m > from && !folds.some((f) => m > f.from + 20 && m < f.to - 20);
-  });
+    return new Date(at.getTime() - i * 1_800_000);
+  })
+    .filter((d) => {
+      const m = minuteOf(d);
+      const close = lens.at !== null && m > lens.at.from && m < lens.at.to;
+      return m > from && (d.getMinutes() === 0 || close) && !folds.some((f) => m > f.from + 20 && m < f.to - 20);
+    })
+    .reduce<Date[]>((kept, d) => {
+      const last = kept.at(-1);
+      return last && x(minuteOf(last)) - x(minuteOf(d)) < leastHourPx ? kept : [...kept, d];
+    }, []);
   const otherDay = (d: Date) => d.toDateString() !== served(serveAt).toDateString();
   return (
     <div ref={ref} style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Strands of the day">
       <svg
         width={w}
-        height={height}
+        height={height + top}
         role="group"
         aria-label="Each pie's way between hands, cold and oven; a list follows for readers"
       >
-        <rect x="0" y="28" width={w} height={warm - 24} fill="var(--color-fire-2)" />
-        <rect x="0" y={hands + 6} width={w} height={height - hands} fill="var(--color-winter-2)" />
-        {hours.map((d) => {
-          const px = x((d.getTime() - served(serveAt).getTime()) / 60_000);
-          return (
-            <g key={d.getTime()}>
-              <text x={px} y="20" textAnchor="middle" className="q">
-                {otherDay(d) ? `${shortDay(d)} ${clock(d)}` : clock(d)}
+        <g transform={`translate(0 ${top})`}>
+          <rect x="0" y="28" width={w} height={warm - 24} fill="var(--color-fire-2)" />
+          <rect x="0" y={hands + 6} width={w} height={height - hands} fill="var(--color-winter-2)" />
+          {hours.map((d) => {
+            const px = x(minuteOf(d));
+            return (
+              <g key={d.getTime()}>
+                <text x={px} y="20" textAnchor="middle" className="q">
+                  {otherDay(d) ? `${shortDay(d)} ${clock(d)}` : clock(d)}
+                </text>
+                <line x1={px} x2={px} y1="28" y2={height} stroke="var(--color-hair)" strokeDasharray="2 6" />
+              </g>
+            );
+          })}
+          {folds.map((f) => (
+            <g key={f.from}>
+              <rect
+                x={x(f.from)}
+                y="28"
+                width={x(f.to) - x(f.from)}
+                height={height - 28}
+                fill="url(#fill-metal)"
+                fillOpacity="0.5"
+              />
+              <text x={(x(f.from) + x(f.to)) / 2} y={height - 6} textAnchor="middle" className="b">
+                {span(f.to - f.from)}
               </text>
-              <line x1={px} x2={px} y1="28" y2={height} stroke="var(--color-hair)" strokeDasharray="2 6" />
             </g>
-          );
-        })}
-        {folds.map((f) => (
-          <g key={f.from}>
-            <rect
-              x={x(f.from)}
-              y="28"
-              width={x(f.to) - x(f.from)}
-              height={height - 28}
-              fill="url(#fill-metal)"
-              fillOpacity="0.5"
-            />
-            <text x={(x(f.from) + x(f.to)) / 2} y={height - 6} textAnchor="middle" className="b">
-              {span(f.to - f.from)}
-            </text>
-          </g>
-        ))}
-        {lanes.map((l) => (
-          <g key={l.key}>
-            <text x="20" y={l.y + 18} className="b">
-              {l.name}
-            </text>
-            <text x="20" y={l.y + 35} className="q">
-              {l.note}
-            </text>
-          </g>
-        ))}
-        {(meal?.away ?? []).map((a, i) => {
-          const lane = lanes.find((l) => l.key === `cook:${a.cook}`);
-          const at = (m: string) => x(Math.min(0, Math.max(from, minutesTo(serveAt, m))));
-          const [left, right] = [at(a.from), at(a.to)];
-          return lane && right > left ? (
-            <rect key={i} x={left} y={lane.y + 2} width={right - left} height="32" fill="url(#fill-metal)">
-              <title>{`${a.cook} is away`}</title>
-            </rect>
-          ) : null;
-        })}
-        {items.map((_, index) => (
-          <path
-            key={index}
-            d={necks(steps.filter((s) => s.itemIndex === index && s.strand === 'pastry').map(place))}
-            fill="none"
-            stroke={colour(index)}
-            strokeWidth="2.500"
-            opacity={shown(index)}
-          />
-        ))}
-        {items.map((_, index) => {
-          const filling = steps.filter((s) => s.itemIndex === index && s.strand === 'filling');
-          const closing = steps.find((s) => s.itemIndex === index && closingCodes.includes(s.code));
-          return (
+          ))}
+          {lanes.map((l) => (
+            <g key={l.key}>
+              <text x="20" y={l.y + 18} className="b">
+                {l.name}
+              </text>
+              <text x="20" y={l.y + 35} className="q">
+                {l.note}
+              </text>
+            </g>
+          ))}
+          {(meal?.away ?? []).map((a, i) => {
+            const lane = lanes.find((l) => l.key === `cook:${a.cook}`);
+            const at = (m: string) => x(Math.min(0, Math.max(from, minutesTo(serveAt, m))));
+            const [left, right] = [at(a.from), at(a.to)];
+            return lane && right > left ? (
+              <rect key={i} x={left} y={lane.y + 2} width={right - left} height="32" fill="url(#fill-metal)">
+                <title>{`${a.cook} is away`}</title>
+              </rect>
+            ) : null;
+          })}
+          {items.map((_, index) => (
             <path
               key={index}
-              d={necks([...filling, ...(closing && filling.length ? [closing] : [])].map(place))}
+              d={necks(steps.filter((s) => s.itemIndex === index && s.strand === 'pastry').map(place))}
               fill="none"
               stroke={colour(index)}
-              strokeWidth="1.600"
+              strokeWidth="2.500"
               opacity={shown(index)}
-              strokeDasharray="5 3"
             />
-          );
-        })}
-        {steps.map((s) => {
-          const p = place(s);
-          const open = s.strand !== 'pastry';
-          const thin = s.kind === 'stand';
-          const word = stepWord(s).toLowerCase();
-          const room = p.width > word.length * 8 + 8;
-          const play = hand.plays.get(keyOf(s));
-          const end = p.x + p.width;
-          return (
-            <g key={`${s.itemIndex}${s.id}`} opacity={shown(s.itemIndex)} {...handles(s)}>
-              <title>{`${items[s.itemIndex]?.document.title}: ${word}, ${clock(momentAt(serveAt, s.startMin))}, ${span(s.minutes)}${play ? `; ${laterWords(play, namesIn(all, titles, s.itemIndex))}` : ''}`}</title>
-              {play && !hasNoPlay(play) && !thin && (
-                <path
-                  d={`M${end - 2} ${p.y + 30}H${Math.min(x(0), x(s.startMin + s.minutes + play.laterMin))}v-8`}
-                  fill="none"
-                  stroke={colour(s.itemIndex)}
-                  strokeWidth="2"
-                />
-              )}
-              <rect
-                className="bar"
-                x={p.x}
-                y={p.y + (thin ? 6 : 4)}
-                width={p.width}
-                height={thin ? 8 : 28}
-                rx={Math.min(14, p.width / 2)}
-                fill={open ? 'var(--color-flour)' : colour(s.itemIndex)}
-                stroke={colour(s.itemIndex)}
-                strokeWidth="2.500"
-                strokeDasharray={s.code === 'preheat' ? '4 4' : undefined}
-              />
-              {play && hasNoPlay(play) && !thin && p.width > 10 && (
-                <line
-                  x1={end - 2}
-                  x2={end - 2}
-                  y1={p.y + 10}
-                  y2={p.y + 26}
-                  stroke="var(--color-ink)"
-                  strokeWidth="4"
-                  strokeLinecap="round"
-                />
-              )}
-              {/* a bar of few minutes is taken by more than its width */}
-              {canBeHeld(s) && p.width < leastPx && (
-                <rect x={p.x - (leastPx - p.width) / 2} y={p.y} width={leastPx} height="35" fill="transparent" />
-              )}
-              {isHeld(s) && (
-                <circle
-                  cx={p.x + 9}
-                  cy={p.y + 18}
-                  r="5"
-                  fill="var(--color-flour)"
-                  stroke="var(--color-ink)"
-                  strokeWidth="2.5"
-                />
-              )}
-              {room && !thin && (
-                <text
-                  x={p.x + p.width / 2}
-                  y={p.y + 23}
-                  textAnchor="middle"
-                  style={{ fill: open ? colour(s.itemIndex) : 'var(--color-on-strand)', fontWeight: 640 }}
-                >
-                  {word}
-                </text>
-              )}
-            </g>
-          );
-        })}
-        {steps.map((s) => {
-          const to = hand.moved.get(keyOf(s));
-          if (to === undefined) return null;
-          const p = place(s);
-          const inHand = hand.step !== null && keyOf(hand.step) === keyOf(s);
-          return (
-            <g key={`${s.itemIndex}${s.id}`} pointerEvents="none">
-              <rect
-                x={x(to)}
-                y={p.y + 4}
-                width={Math.max(6, x(to + s.minutes) - x(to))}
-                height={28}
-                rx={Math.min(14, p.width / 2)}
-                fill={inHand ? 'var(--color-flour)' : 'none'}
-                fillOpacity="0.7"
-                stroke="var(--color-ink)"
-                strokeWidth={inHand ? 3 : 2}
-                strokeDasharray="4 4"
-              />
-              {inHand && (
-                <text x={x(to)} y={p.y - 2} className="b">
-                  {clock(momentAt(serveAt, to))}
-                </text>
-              )}
-            </g>
-          );
-        })}
-        {steps
-          .filter((s) => clashing.has(keyOf(s)))
-          .map((s, i) => {
-            const p = place(s);
+          ))}
+          {items.map((_, index) => {
+            const filling = steps.filter((s) => s.itemIndex === index && s.strand === 'filling');
+            const closing = steps.find((s) => s.itemIndex === index && closingCodes.includes(s.code));
             return (
-              <g key={`${s.itemIndex}${s.id}`} pointerEvents="none">
+              <path
+                key={index}
+                d={necks([...filling, ...(closing && filling.length ? [closing] : [])].map(place))}
+                fill="none"
+                stroke={colour(index)}
+                strokeWidth="1.600"
+                opacity={shown(index)}
+                strokeDasharray="5 3"
+              />
+            );
+          })}
+          {steps.map((s) => {
+            const p = place(s);
+            const open = s.strand !== 'pastry';
+            const thin = s.kind === 'stand';
+            const word = stepWord(s).toLowerCase();
+            const room = p.width > word.length * 8 + 8;
+            const play = hand.plays.get(keyOf(s));
+            const end = p.x + p.width;
+            return (
+              <g key={`${s.itemIndex}${s.id}`} opacity={shown(s.itemIndex)} {...handles(s)}>
+                <title>{`${items[s.itemIndex]?.document.title}: ${word}, ${clock(momentAt(serveAt, s.startMin))}, ${span(s.minutes)}${play ? `; ${laterWords(play, namesIn(all, titles, s.itemIndex))}` : ''}`}</title>
+                {play && !hasNoPlay(play) && !thin && (
+                  <path
+                    d={`M${end - 2} ${p.y + 30}H${Math.min(x(0), x(s.startMin + s.minutes + play.laterMin))}v-8`}
+                    fill="none"
+                    stroke={colour(s.itemIndex)}
+                    strokeWidth="2"
+                  />
+                )}
                 <rect
-                  x={p.x - 4}
-                  y={p.y}
-                  width={p.width + 8}
-                  height="36"
-                  rx="8"
-                  fill="none"
-                  stroke="var(--color-rhubarb)"
-                  strokeWidth="3"
-                  strokeDasharray="6 4"
+                  className="bar"
+                  x={p.x}
+                  y={p.y + (thin ? 6 : 4)}
+                  width={p.width}
+                  height={thin ? 8 : 28}
+                  rx={Math.min(14, p.width / 2)}
+                  fill={open ? 'var(--color-flour)' : colour(s.itemIndex)}
+                  stroke={colour(s.itemIndex)}
+                  strokeWidth="2.500"
+                  strokeDasharray={s.code === 'preheat' ? '4 4' : undefined}
                 />
-                {i === 0 && (
-                  <g>
-                    <circle
-                      cx={p.x - 4}
-                      cy={p.y + 18}
-                      r="10"
-                      fill="var(--color-flour)"
-                      stroke="var(--color-ink)"
-                      strokeWidth="2.5"
-                    />
-                    <text x={p.x - 4} y={p.y + 23} textAnchor="middle" className="b">
-                      !
-                    </text>
-                  </g>
+                {play && hasNoPlay(play) && !thin && p.width > 10 && (
+                  <line
+                    x1={end - 2}
+                    x2={end - 2}
+                    y1={p.y + 10}
+                    y2={p.y + 26}
+                    stroke="var(--color-ink)"
+                    strokeWidth="4"
+                    strokeLinecap="round"
+                  />
+                )}
+                {/* a bar of few minutes is taken by more than its width */}
+                {canBeHeld(s) && p.width < leastPx && (
+                  <rect x={p.x - (leastPx - p.width) / 2} y={p.y} width={leastPx} height="35" fill="transparent" />
+                )}
+                {isHeld(s) && (
+                  <circle
+                    cx={p.x + 9}
+                    cy={p.y + 18}
+                    r="5"
+                    fill="var(--color-flour)"
+                    stroke="var(--color-ink)"
+                    strokeWidth="2.5"
+                  />
+                )}
+                {room && !thin && (
+                  <text
+                    x={p.x + p.width / 2}
+                    y={p.y + 23}
+                    textAnchor="middle"
+                    style={{ fill: open ? colour(s.itemIndex) : 'var(--color-on-strand)', fontWeight: 640 }}
+                  >
+                    {word}
+                  </text>
                 )}
               </g>
             );
           })}
-        {tends.map((s) => {
-          // a moment's work at what is in the oven: a nick in its bar
-          const of = steps.find((b) => b.itemIndex === s.itemIndex && b.id === s.during?.stepId);
-          if (!of) return null;
-          return (
-            <g key={`${s.itemIndex}${s.id}`}>
-              <title>{`${stepWord(s)}, ${clock(momentAt(serveAt, s.startMin))}`}</title>
-              <line
-                x1={x(s.startMin)}
-                x2={x(s.startMin)}
-                y1={place(of).y + 1}
-                y2={place(of).y + 10}
-                stroke="var(--color-ink)"
-                strokeWidth="3"
-              />
+          {steps.map((s) => {
+            const to = hand.moved.get(keyOf(s));
+            if (to === undefined) return null;
+            const p = place(s);
+            const inHand = hand.step !== null && keyOf(hand.step) === keyOf(s);
+            return (
+              <g key={`${s.itemIndex}${s.id}`} pointerEvents="none">
+                <rect
+                  x={x(to)}
+                  y={p.y + 4}
+                  width={Math.max(6, x(to + s.minutes) - x(to))}
+                  height={28}
+                  rx={Math.min(14, p.width / 2)}
+                  fill={inHand ? 'var(--color-flour)' : 'none'}
+                  fillOpacity="0.7"
+                  stroke="var(--color-ink)"
+                  strokeWidth={inHand ? 3 : 2}
+                  strokeDasharray="4 4"
+                />
+                {inHand && (
+                  <text x={x(to)} y={p.y - 2} className="b">
+                    {clock(momentAt(serveAt, to))}
+                  </text>
+                )}
+              </g>
+            );
+          })}
+          {steps
+            .filter((s) => clashing.has(keyOf(s)))
+            .map((s, i) => {
+              const p = place(s);
+              return (
+                <g key={`${s.itemIndex}${s.id}`} pointerEvents="none">
+                  <rect
+                    x={p.x - 4}
+                    y={p.y}
+                    width={p.width + 8}
+                    height="36"
+                    rx="8"
+                    fill="none"
+                    stroke="var(--color-rhubarb)"
+                    strokeWidth="3"
+                    strokeDasharray="6 4"
+                  />
+                  {i === 0 && (
+                    <g>
+                      <circle
+                        cx={p.x - 4}
+                        cy={p.y + 18}
+                        r="10"
+                        fill="var(--color-flour)"
+                        stroke="var(--color-ink)"
+                        strokeWidth="2.5"
+                      />
+                      <text x={p.x - 4} y={p.y + 23} textAnchor="middle" className="b">
+                        !
+                      </text>
+                    </g>
+                  )}
+                </g>
+              );
+            })}
+          {tends.map((s) => {
+            // a moment's work at what is in the oven: a nick in its bar
+            const of = steps.find((b) => b.itemIndex === s.itemIndex && b.id === s.during?.stepId);
+            if (!of) return null;
+            return (
+              <g key={`${s.itemIndex}${s.id}`}>
+                <title>{`${stepWord(s)}, ${clock(momentAt(serveAt, s.startMin))}`}</title>
+                <line
+                  x1={x(s.startMin)}
+                  x2={x(s.startMin)}
+                  y1={place(of).y + 1}
+                  y2={place(of).y + 10}
+                  stroke="var(--color-ink)"
+                  strokeWidth="3"
+                />
+              </g>
+            );
+          })}
+          {nowMin > from && nowMin < 0 && (
+            <g>
+              <line x1={x(nowMin)} x2={x(nowMin)} y1="26" y2={height} stroke="var(--color-rhubarb)" strokeWidth="3" />
+              <text x={x(nowMin) + 5} y={height - 6} className="b">
+                now
+              </text>
             </g>
-          );
-        })}
-        {nowMin > from && nowMin < 0 && (
-          <g>
-            <line x1={x(nowMin)} x2={x(nowMin)} y1="26" y2={height} stroke="var(--color-rhubarb)" strokeWidth="3" />
-            <text x={x(nowMin) + 5} y={height - 6} className="b">
-              now
-            </text>
-          </g>
-        )}
-        <rect x={w - 146} y="26" width="7" height={height - 26} fill="var(--color-ink)" />
-        <text x={w - 130} y="48" className="b" style={{ fontSize: 22 }}>
-          {clock(served(serveAt))}
-        </text>
-        {items.map((i, index) => (
-          <g key={i.id} transform={`translate(${w - 130} ${70 + index * 58})`}>
-            <foreignObject width="126" height="56">
-              <button
-                type="button"
-                className="strand-name"
-                aria-pressed={kept === index}
-                title={kept === index ? 'show all of them' : 'show its way alone'}
-                onClick={() => keep(kept === index ? null : index)}
-                style={{ color: colour(index) }}
-              >
-                <ItemSign sign={i.document.sign} size={20} /> {i.document.title}
-              </button>
-            </foreignObject>
-          </g>
-        ))}
-        {hand.plays.size > 0 && (
-          <text x={w - 130} y={height - 42} className="q">
-            end stop: no play
+          )}
+          <rect x={w - 146} y="26" width="7" height={height - 26} fill="var(--color-ink)" />
+          <text x={w - 130} y="48" className="b" style={{ fontSize: 22 }}>
+            {clock(served(serveAt))}
           </text>
-        )}
-        <text x={w - 130} y={height - 24} className="q">
-          filled: pastry
-        </text>
-        <text x={w - 130} y={height - 6} className="q">
-          open: filling
-        </text>
+          {items.map((i, index) => (
+            <g key={i.id} transform={`translate(${w - 130} ${70 + index * 58})`}>
+              <foreignObject width="126" height="56">
+                <button
+                  type="button"
+                  className="strand-name"
+                  aria-pressed={kept === index}
+                  title={kept === index ? 'show all of them' : 'show its way alone'}
+                  onClick={() => keep(kept === index ? null : index)}
+                  style={{ color: colour(index) }}
+                >
+                  <ItemSign sign={i.document.sign} size={20} /> {i.document.title}
+                </button>
+              </foreignObject>
+            </g>
+          ))}
+          {hand.plays.size > 0 && (
+            <text x={w - 130} y={height - 42} className="q">
+              end stop: no play
+            </text>
+          )}
+          <text x={w - 130} y={height - 24} className="q">
+            filled: pastry
+          </text>
+          <text x={w - 130} y={height - 6} className="q">
+            open: filling
+          </text>
+          {lens.at && <LensFrame lens={lens} x={x} left={130} right={x(0)} height={height} />}
+        </g>
       </svg>
       <div className="visually-hidden">
         <ClockList steps={all} serveAt={serveAt} titles={titles} hand={null} plays={hand.plays} clashing={clashing} />
@@ -466,6 +479,17 @@ function neighbour(step: SVGGElement, by: number): SVGGElement | undefined {
 
 const minutesTo = (serveAt: string, moment: string): number =>
   (served(moment).getTime() - served(serveAt).getTime()) / 60_000;
+
+/** The heats of an oven, each where there are two, from least to most where there are more. */
+function heatsNoted(all: readonly number[]): string {
+  const heats = [...new Set(all)];
+  return heats.length > 2
+    ? `${heat(Math.min(...heats))} to ${heat(Math.max(...heats))}`
+    : heats.map((c) => heat(c)).join(', ');
+}
+
+/** Hours stand no nearer than this, px. */
+const leastHourPx = 52;
 
 /** What can be taken in hand is at least so wide for a finger, px. */
 const leastPx = 24;

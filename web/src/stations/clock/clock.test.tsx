@@ -73,7 +73,7 @@ describe('a step of the day', () => {
   it('held where the day cannot be, is said, and let go is a way out that was checked', async () => {
     await atClock(undefined, [{ stepId: 'bake:all', at: '2036-12-12T18:25' }]);
     expect(await screen.findByText(/cannot be laid around what you hold of/)).toBeTruthy();
-    fireEvent.click(await screen.findByRole('button', { name: /^Let bake of .* go$/ }));
+    fireEvent.click(await screen.findByRole('button', { name: /^Let bake of .* go: take this$/ }));
     expect(pins(1)).toBeUndefined();
     await waitFor(() => expect(desk().plan?.clock.problems).toEqual([]));
   });

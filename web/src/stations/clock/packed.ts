@@ -59,3 +59,26 @@ export function dayAxis(steps: readonly TimedStep[], from: number): DayAxis {
   };
   return { share: (minute) => laid(minute) / all, minuteAt, folds };
 }
+
+/** A stretch of a day that is looked at closer takes this share of the page. */
+const lensShare = 0.5;
+
+/** An axis with a lens over a stretch of it: that is drawn wider, both sides are narrowed alike; as it is where it is as wide already. */
+export function withLens(axis: DayAxis, { from, to }: { from: number; to: number }): DayAxis {
+  const [a, b] = [axis.share(from), axis.share(to)];
+  if (b - a >= lensShare || b <= a) return axis;
+  const beside = (1 - lensShare) / (1 - (b - a));
+  const within = lensShare / (b - a);
+  const [left, right] = [a * beside, a * beside + lensShare];
+  return {
+    folds: axis.folds,
+    share: (minute) => {
+      const s = axis.share(minute);
+      return s <= a ? s * beside : s >= b ? 1 - (1 - s) * beside : left + (s - a) * within;
+    },
+    minuteAt: (share) =>
+      axis.minuteAt(
+        share <= left ? share / beside : share >= right ? 1 - (1 - share) / beside : a + (share - left) / within,
+      ),
+  };
+}
