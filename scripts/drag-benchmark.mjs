@@ -31,7 +31,7 @@ async function tasksOf(page, during) {
 async function drag(name) {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await page.goto(station(0, name));
-  const thumb = page.getByRole('slider').first();
+  const thumb = page.getByRole('slider').filter({ visible: true }).first();
   await thumb.waitFor();
   await page.waitForTimeout(3000);
   const box = await thumb.boundingBox();

@@ -7,6 +7,7 @@ import { stepKey } from '../plan/steps/key';
 import { handsOf, pastryOf, type Scheduled, type TableOfDay } from './scheduled';
 import type { ClockPlan, Lengthened } from './clockPlan';
 import type { DayPlan } from './planner/instance';
+import { goesTogether } from './alike';
 import { tableMin } from './compile';
 import { searchedDay, searchUnits } from './searched';
 import { usualHobRings, type KitchenInput } from '../contracts/kitchen';
@@ -55,15 +56,19 @@ export function planClock(items: readonly Scheduled[], kitchen: KitchenInput, ta
     const plan =
       (pinned.length ? null : searchedDay(items, kitchen, table, { units, nowMin: soonest })?.plan) ??
       searchedDay(items, kitchen, table, { units })?.plan;
-    return plan ? planFrom(items, kitchen, table.serveAt, { ...laidBy(items, kitchen, plan), problems: [] }) : null;
+    return plan
+      ? planFrom(items, kitchen, table.serveAt, { ...laidBy(items, kitchen, plan, table), problems: [] })
+      : null;
   };
-  if (table.laid === 'searched' || pinned.length) {
+  const goes = table.together === true && goesTogether(items, kitchen).length > 0;
+  if (table.laid === 'searched' || goes || pinned.length) {
     const asked = search();
     if (asked) return asked;
   }
+  if (goes && !pinned.length) chain.problems.push(problem('clock', 'not_in_one_go', 'warn', ['meal.together']));
   for (const { title } of pinned)
     chain.problems.push(problem('clock', 'pins_do_not_go', 'warn', ['clock.pins'], { item: title }));
-  if (pinned.length || table.laid === 'searched') return chain;
+  if (pinned.length || goes || table.laid === 'searched') return chain;
   if (chain.problems.length) return search() ?? chain;
   if (items.length < 2 || table.laid === 'asLate') return chain;
   return search(searchUnits.beside) ?? chain;
@@ -148,7 +153,9 @@ function laidBy(
   items: readonly Scheduled[],
   kitchen: KitchenInput,
   plan: DayPlan,
+  { together }: TableOfDay,
 ): { timed: TimedStep[]; runs: OvenRun[]; lengthened: Lengthened[] } {
+  const goes = together ? goesTogether(items, kitchen) : [];
   const runs: OvenRun[] = [];
   const lengthened: Lengthened[] = [];
   const timed = items.flatMap((item, itemIndex) => {
@@ -163,7 +170,9 @@ function laidBy(
         lengthened.push({ itemIndex, stepId: s.id, minutes: longerMin });
       const startMin = at.start - plan.serve;
       if (s.kind === 'oven') runs.push(runOf(item, itemIndex, s, startMin));
-      return [{ ...s, minutes, itemIndex, cook: at.cook, startMin }];
+      const go = goes.find((g) => g.itemIndex === itemIndex && g.step === s);
+      const values = go ? { ...s.values, inOneGo: go.after === null ? '' : items[go.after].title } : s.values;
+      return [{ ...s, values, minutes, itemIndex, cook: at.cook, startMin }];
     });
     for (const [n, s] of placed.entries()) {
       const before = placed[n - 1];

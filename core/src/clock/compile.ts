@@ -2,6 +2,7 @@ import { usualHobRings, type KitchenInput } from '../contracts/kitchen';
 import { closingCodes, type Step } from '../plan/steps/codes';
 import { ovensOf } from '../plan/ovensOf';
 import { stepKey } from '../plan/steps/key';
+import { goesTogether } from './alike';
 import { climbsCMin, fallsCMin } from './ovenRuns';
 import { coldRooms, roomFor, takenBy } from './coldRoom';
 import { handsOf, pastryOf, type Scheduled, type TableOfDay } from './scheduled';
@@ -67,7 +68,7 @@ export interface DayWays {
 export function dayOf(
   items: readonly Scheduled[],
   kitchen: KitchenInput,
-  { serveAt, away = [] }: TableOfDay,
+  { serveAt, away = [], together }: TableOfDay,
   { nowMin, restsGive = false, asHeld = false }: DayWays = {},
 ): Instance | null {
   const at = tableMin(serveAt);
@@ -82,6 +83,14 @@ export function dayOf(
     grade: Lag['grade'] = 'quality',
   ) => lags.push({ id: `L${lags.length + 1}`, from, to, min, max, why, grade });
   const ovens = ovensOf(kitchen);
+  // steps done in one go with those of other pies: their own minutes, hands, and what they come after
+  const goes = together ? goesTogether(items, kitchen) : [];
+  const goOf = new Map(goes.map((g) => [stepKey(g.itemIndex, g.step), g]));
+  const asGo = (key: string): Pick<PlannerStep, 'cooks' | 'min' | 'max'> | object => {
+    const go = goOf.get(key);
+    const min = go && Math.max(1, Math.ceil(go.minutes - 1e-9));
+    return go ? { cooks: [go.cook], min, max: min } : {};
+  };
   const modes = new Set(items.map((i) => i.mode));
   let longest = 0;
   let firstHeld = Infinity;
@@ -124,12 +133,14 @@ export function dayOf(
             }
           : {}),
         ...(hands ? { cooks: s.code === 'glaze' ? [...brush] : [s.kind === 'tend' ? baker : cook] } : {}),
+        ...asGo(key(s)),
         ...held(s),
       });
     }
     row.forEach((s, i) => {
       const next = row[i + 1];
-      if (next) lag([key(s), 'end'], [key(next), 'start'], 0, 0, next.code);
+      // what is weighed with the rest waits in the cold until it is mixed
+      if (next) lag([key(s), 'end'], [key(next), 'start'], 0, goOf.has(key(s)) ? readyWaitMin : 0, next.code);
     });
     longest += row.reduce((sum, s) => sum + s.minutes, 0);
     const filling = item.steps.filter((s) => s.strand === 'filling');
@@ -146,6 +157,7 @@ export function dayOf(
         // one pot at a time for a cook: what is fried or browned is not left
         needs: s.kind === 'hob' ? { hob: 1, [`pot ${pot}`]: 1 } : inCold(item, s, kitchen),
         ...(s.kind === 'hob' || s.kind === 'bench' ? { cooks: [helper] } : {}),
+        ...asGo(key(s)),
         ...held(s),
       });
     }
@@ -177,6 +189,11 @@ export function dayOf(
     const rest = items[doughOf].steps.find((s) => s.code === 'rest' && s.strand === 'pastry');
     const first = pastryOf(items[follower]).steps[0];
     if (rest && first) lag([stepKey(doughOf, rest), 'end'], [stepKey(follower, first), 'start'], 0, null, 'rest');
+  }
+  for (const { itemIndex, step, after } of goes) {
+    const before = goes.find((g) => g.itemIndex === after && g.step.code === step.code);
+    if (before)
+      lag([stepKey(before.itemIndex, before.step), 'end'], [stepKey(itemIndex, step), 'start'], 0, 0, step.code);
   }
   if (longest + 240 > longestMin) return null;
   const from = Math.max(

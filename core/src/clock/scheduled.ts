@@ -29,6 +29,8 @@ export interface TableOfDay {
   serveAt: string;
   away?: readonly AwayInput[];
   laid?: WayLaid;
+  /** Work that is alike for several pies is done in one go. */
+  together?: boolean;
 }
 
 /** Cooks who do this; everybody, where nobody is said to. */

@@ -11,7 +11,7 @@ import type { Scheduled, TableOfDay } from './scheduled';
  * Work of the search in a plan that follows every change, units: beside a chain that goes, and where it does not or something
  * is held; and of a day that was asked to be searched.
  */
-export const searchUnits = { beside: 6_000, needed: 20_000, asked: 120_000 };
+export const searchUnits = { beside: 15_000, needed: 20_000, asked: 120_000 };
 
 export interface SearchedDay {
   day: Instance;

@@ -20,6 +20,7 @@ import { startingOutline } from '../filling/handPiece';
 import { bestKnownRound, bestKnownSquare } from '../testing/bestKnown';
 import { simulateBake } from '../oven/bake';
 import { doughFacts, partsOf } from '../plan/stations/dough/formula';
+import { dayTimings } from './dayTimings';
 import { planBake } from '../plan/bake';
 import { ovenLoad } from '../plan/questions/ovenLoad';
 import { bestProgramme } from '../plan/questions/programme';
@@ -301,6 +302,15 @@ for (const t of timings) {
   taken.sort((a, b) => a - b);
   console.log(`${t.name.padEnd(36)}${at(taken, 0.5)}${at(taken, 0.95)}   ${t.target}`);
 }
+
+const days = dayTimings();
+for (const [name, taken, target] of [
+  ['reference days, first plan', days.first, '<= 50 ms p95'],
+  ['reference days, plan', days.whole, '<= 1000 ms p95'],
+  ['reference days, laid anew late', days.again, '<= 800 ms p95'],
+] as const)
+  console.log(`${name.padEnd(36)}${at(taken, 0.5)}${at(taken, 0.95)}   ${target}`);
+console.log(`plans of the reference days that break a rule: ${days.broken}`);
 
 /** Time of the fastest of a few runs, ms. */
 const fastest = (run: () => unknown): number =>

@@ -1,4 +1,4 @@
-import { IsString, MaxLength, Matches, IsISO8601, IsOptional } from 'class-validator';
+import { IsBoolean, IsString, MaxLength, Matches, IsISO8601, IsOptional } from 'class-validator';
 import { NumberIn, NestedList, OneOf, Optional } from '../quantities/rules';
 import { AwayInput, localMoment, waysLaid, type WayLaid } from './clock';
 import { EaterInput } from './eater';
@@ -14,6 +14,8 @@ export class MealInput {
   @IsOptional() @IsString() @MaxLength(600) words?: string;
   /** How its day is laid, where the cook said: each pie as late as can be, one after the other; or searched for longer. */
   @Optional() @OneOf(waysLaid) laid?: WayLaid;
+  /** Weighing and making ready are done for all pies in one go. */
+  @Optional() @IsBoolean() together?: boolean;
   /** Who is away for a stretch of it. */
   @Optional() @NestedList(() => AwayInput, 20) away?: AwayInput[];
 }

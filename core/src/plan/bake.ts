@@ -34,7 +34,7 @@ export interface BakePlanResult {
 export function planBake(input: BakeInput): BakePlanResult {
   const { meal, items } = input;
   const plan = planLaid(input);
-  if (meal.laid || items.length < 2 || items.some((i) => i.clock.pins?.length)) return plan;
+  if (meal.laid || meal.together || items.length < 2 || items.some((i) => i.clock.pins?.length)) return plan;
   const asLate = planLaid({ ...input, meal: { ...meal, laid: 'asLate' } });
   return isBetterDay(plan.clock, asLate.clock) ? plan : asLate;
 }

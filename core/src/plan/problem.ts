@@ -89,6 +89,7 @@ export const problemCodes = [
   'hands_taken',
   'cold_full',
   'pins_do_not_go',
+  'not_in_one_go',
   'rests_do_not_close',
   'heats_overlap',
   'starts_past',

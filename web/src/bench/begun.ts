@@ -44,6 +44,7 @@ export function begun(
     serveAt: meal.serveAt,
     kitchen,
     ...(meal.away?.length ? { away: meal.away } : {}),
+    ...(meal.together ? { together: true } : {}),
     steps: plan.clock.steps,
     people: meal.eaters.map((e) => e.name.trim()).filter(Boolean),
     items: items.map((i, n) => {

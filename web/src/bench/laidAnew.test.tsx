@@ -14,12 +14,12 @@ const items = [formItem('dishPie', 6, 'Ines'), formItem('turnovers', 6, 'Tobiah'
 /** A day run as planned up to a step, which then lasts so many minutes longer; and the moment at which it does. */
 function heldUp(itemIndex: number, code: string, byMin: number): { run: BenchRun; events: BenchEvent[]; at: number } {
   const { clock } = planBake({
-    meal: { title: 'Supper', serveAt: '2036-12-12T18:30', mouthCount: 6, eaters: [] },
+    meal: { title: 'Supper', serveAt: '2036-12-12T18:30', mouthCount: 6, eaters: [], laid: 'asLate' },
     items,
     kitchen,
   });
   const table = new Date(clock.serveAt).getTime();
-  const run = runOfItems(items, table + clock.startMin * 60_000, kitchen);
+  const run = runOfItems(items, table + clock.startMin * 60_000, kitchen, 'asLate');
   const { steps } = run.plan;
   const held = steps.find((s) => s.itemIndex === itemIndex && s.code === code) ?? steps[0];
   if (!held) throw new Error(code);
@@ -62,7 +62,7 @@ function late(itemIndex: number, code: string, byMin: number, cook: string) {
 
 describe('a day that is late', () => {
   it('is laid anew by itself where that brings the table sooner; the old plan stays until it is taken', async () => {
-    const { said, run, table } = late(0, 'prepareFilling', 25, 'Tobiah');
+    const { said, run, table } = late(1, 'turns', 50, 'Tobiah');
     expect(await screen.findByText(/behind the plan/)).toBeTruthy();
     fireEvent.click(await screen.findByRole('button', { name: '18:30 after all, in another order' }));
     const changes = screen.getByRole('region', { name: 'What changes' });

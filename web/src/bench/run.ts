@@ -62,6 +62,8 @@ export interface RunPlan {
   steps: TimedStep[];
   /** Who is away for a while; runs begun before had none. */
   away?: AwayInput[];
+  /** Weighing and making ready go together for all pies. */
+  together?: boolean;
   /** Who is at the table, as far as they were named; runs begun before had none. */
   people?: string[];
 }

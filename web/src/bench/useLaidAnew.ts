@@ -13,7 +13,7 @@ function useAsItRuns(run: BenchRun, state: BenchState, now: number, oftenMin: nu
   const { plan, steps, events } = state.now;
   const lately = Math.floor(now / (oftenMin * msMin));
   return useMemo(() => {
-    const { title, kitchen, items, people = [], away } = run.plan;
+    const { title, kitchen, items, people = [], away, together } = run.plan;
     const table = new Date(plan.serveAt).getTime();
     const min = (at: number | undefined) => (at === undefined ? null : (at - table) / msMin);
     return {
@@ -23,6 +23,7 @@ function useAsItRuns(run: BenchRun, state: BenchState, now: number, oftenMin: nu
         mouthCount: Math.max(1, people.length),
         eaters: [],
         ...(away ? { away } : {}),
+        ...(together ? { together } : {}),
       },
       items: items.map((i) => i.document),
       kitchen,

@@ -1,6 +1,7 @@
 import type { RunEventType } from '@crustallum/core/contracts/run';
 import { planBake } from '@crustallum/core/plan/bake';
 import { plainKitchen, starterItem, starterMeal } from '@crustallum/core/plan/starters';
+import type { WayLaid } from '@crustallum/core/contracts/clock';
 import type { KitchenInput } from '@crustallum/core/contracts/kitchen';
 import type { ItemInput } from '@crustallum/core/contracts/item';
 import { begun } from '../bench/begun';
@@ -11,13 +12,14 @@ import { isWait, nowOf, stateOf, type BenchEvent, type BenchRun, type BenchState
 import { device } from '../bench/screen';
 import type { Pastry, Product } from '@crustallum/core/contracts/products';
 
-/** A run of these items as the bench would begin it, planned by the core. */
+/** A run of these items as the bench would begin it, planned by the core, its day laid as is said. */
 export function runOfItems(
   documents: readonly ItemInput[],
   startedAt = Date.now(),
   kitchen: KitchenInput = plainKitchen,
+  laid?: WayLaid,
 ): BenchRun {
-  const supper = starterMeal('2036-12-12T18:30', 8, 'Supper');
+  const supper = { ...starterMeal('2036-12-12T18:30', 8, 'Supper'), laid };
   const plan = planBake({ meal: supper, items: [...documents], kitchen });
   const items = documents.map((document, i) => ({ id: String(i), document }));
   return {

@@ -135,6 +135,8 @@ const sentences: Record<ProblemCode, (v: Values) => string> = {
   hands_taken: (v) => `${String(v['cook'])} has no hands free for ${String(v['item'])} when they are needed.`,
   pins_do_not_go: (v) =>
     `The day cannot be laid around what you hold of ${String(v['item'])}: it is shown as it would be without.`,
+  not_in_one_go: () =>
+    'Weighing and making ready do not go in one go on this day: it is shown with each pie by itself.',
   rests_do_not_close: () =>
     'Rests that wait for what you hold leave the fat so cold that its rolling no longer fits: the day is close, not exact.',
   starts_past: (v) => `It would have had to start ${span(Number(v['minutes']))} ago.`,

@@ -298,6 +298,17 @@ function glazed(s: TimedStep): string {
   return `${brushed}${strewn ? ` ${strewn} over it while it is wet.` : ''}${open}`.trim();
 }
 
+/** Of work that is done in one go for several pies: what is out still, and where what is ready waits. */
+function inOneGo(s: TimedStep): string {
+  const after = s.values['inOneGo'];
+  if (after === undefined) return '';
+  const [out, waits] =
+    s.code === 'weigh'
+      ? ['The scale is', 'Its fat goes back to the cold until it is mixed.']
+      : ['Board and knife are', 'Covered and cold until it is wanted; wash both between raw and ready.'];
+  return ` ${after === '' ? 'The others follow in the same go.' : `${out} still out from ${after}.`} ${waits}`;
+}
+
 /** What is tasted before it is filled, and what one step of salt weighs in all of it. */
 function tasteWords(s: TimedStep): string {
   if (s.values['tasteG'] === undefined) return '';
@@ -322,7 +333,7 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
     case 'weigh':
       return make(
         `Weigh for ${title}`,
-        `${weight(Number(s.values['flour']))} flour, ${weighedFat(s, fat)}.`,
+        `${weight(Number(s.values['flour']))} flour, ${weighedFat(s, fat)}.${inOneGo(s)}`,
         'Weighed, next',
         'Raw flour is not for tasting.',
       );
@@ -471,7 +482,7 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
     case 'prepareFilling':
       return make(
         `Make ready: ${s.values['name']}`,
-        `Wash, peel, trim; dice of ${thin(Number(s.values['diceMm']), 0)} where it is diced. ${span(s.minutes)} of hands by reckoning.${tasteWords(s)}`,
+        `Wash, peel, trim; dice of ${thin(Number(s.values['diceMm']), 0)} where it is diced. ${span(s.minutes)} of hands by reckoning.${inOneGo(s)}${tasteWords(s)}`,
         'All is ready, next',
         Number(s.values['raw'])
           ? 'Raw meat, fish or egg: apart from everything ready to eat, and kept cold until it goes in. Do not wash raw poultry.'

@@ -29,7 +29,24 @@ import { useMemo } from 'react';
 import type { Problem } from '@crustallum/core/plan/problem';
 
 /** What a search of the whole day may know a way out of. */
-const searched = new Set(['pins_do_not_go', 'starts_past', 'hands_taken', 'cold_full', 'heats_overlap', 'stands_long']);
+const searched = new Set([
+  'pins_do_not_go',
+  'not_in_one_go',
+  'starts_past',
+  'hands_taken',
+  'cold_full',
+  'heats_overlap',
+  'stands_long',
+]);
+
+/** What is in the way, in a sentence: never that all meet at the table where they do not. */
+const inTheWayWords = (past: boolean, known: readonly Problem[]): string => {
+  if (past) return 'It is too late to start so.';
+  const codes = new Set(known.flatMap((p) => (searched.has(p.code) ? [p.code] : [])));
+  return codes.size === 1 && codes.has('stands_long')
+    ? 'It goes, but not all come fresh to the table.'
+    : 'As it stands it does not go.';
+};
 
 export function ClockStation() {
   const { item, settle } = useItem();
@@ -93,7 +110,7 @@ export function ClockStation() {
               {clock(start)}.
             </strong>{' '}
             {asks
-              ? 'As it stands it does not go.'
+              ? inTheWayWords(past, known)
               : items.length > 1
                 ? `All ${items.length} meet at the table.`
                 : 'It meets the table.'}{' '}
