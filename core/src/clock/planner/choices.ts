@@ -26,7 +26,7 @@ const mostAlternatives = 5;
 const laterMin = 60;
 
 /** A day that may be served later by so many minutes, whoever is there at its end staying as much longer. */
-const longer = (day: Instance, by: number): Instance => ({
+export const servedLater = (day: Instance, by: number): Instance => ({
   ...day,
   serve: { ...day.serve, maxLate: day.serve.maxLate + by },
   horizon: [day.horizon[0], day.horizon[1] + by],
@@ -55,7 +55,7 @@ export function earliestPlan(
 ): { minutes: number; plan: DayPlan } | null {
   for (const hours of tried) {
     const minutes = hours * laterMin;
-    const plan = checked(longer(day, minutes), units);
+    const plan = checked(servedLater(day, minutes), units);
     if (plan) return { minutes, plan };
   }
   return null;
@@ -106,7 +106,7 @@ export function choicesFor(day: Instance, units = choiceUnits): Choice[] {
   for (const minutes of [60, 120, 180]) {
     if (found.some((c) => c.kind === 'wait-longer')) break;
     // where later alone is no way out, later and longer together may be
-    const from = found.some((c) => c.kind === 'serve-later') ? day : longer(day, 12 * laterMin);
+    const from = found.some((c) => c.kind === 'serve-later') ? day : servedLater(day, 12 * laterMin);
     offer('wait-longer', 'all', minutes, {
       ...from,
       items: day.items.map((x) => ({ ...x, serve: { ...x.serve, max: x.serve.max + minutes } })),

@@ -102,6 +102,8 @@ export function openNetwork(whole: Instance, drop: Dropped = nothing): Network {
       arc(origin, start[i], began ?? earliest);
       arc(start[i], origin, began === undefined ? far * -2 : -began);
       arc(end[i], origin, -((drop.has('serve') ? h1 + far : h1) - endOff[i]));
+      // a wait that runs does not end before now
+      if (began !== undefined && elastic[i]) arc(origin, end[i], earliest);
     } else {
       arc(origin, start[i], pin.start);
       arc(start[i], origin, -pin.start);

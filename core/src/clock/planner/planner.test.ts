@@ -2,8 +2,9 @@ import { runs } from '../../testing/sampled';
 import { join } from 'node:path';
 import { dayFaults, goldenDays, type GoldenDay, type GoldenDayResult } from '../../commands/goldenDays';
 import { generatedDay } from '../../testing/dayGenerator';
+import { halfThrough } from '../../testing/halfThrough';
 import { checkPlan } from './checker';
-import { choicesFor } from './choices';
+import { choicesFor, servedLater } from './choices';
 import { explain } from './explain';
 import { compareGoals } from './goals';
 import type { DayPlan, Instance } from './instance';
@@ -257,4 +258,17 @@ describe('a day that is not well formed', () => {
     expect(invalidOf(day).map((e) => e.code)).toContain(code);
     expect(solve(day).status).toBe('invalid');
   });
+});
+
+describe('a day that is laid anew half through, with what is in hand late', () => {
+  it.each(['large-023', 'large-036', 'large-055', 'large-062'])(
+    'of %s breaks no rule: what runs goes on until now at least',
+    (id) => {
+      const day = servedLater(read(days.find((d) => d.id === id) as GoldenDay), 180);
+      const plan = planned(day);
+      const { solved, instance } = replan(day, plan, halfThrough(day, plan), 20_000);
+      expect(solved.status).toBe('planned');
+      if (solved.status === 'planned') expect(checkPlan(instance, solved.plan)).toEqual([]);
+    },
+  );
 });
