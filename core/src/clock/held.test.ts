@@ -2,6 +2,8 @@ import { formItem } from '../plan/forms';
 import { planBake } from '../plan/bake';
 import { laidBoth } from '../plan/questions/sideBySide';
 import { smallCodes } from './compile';
+import { compute } from '../models';
+import { dayAsPlanned } from '../plan/questions/dayAsPlanned';
 import { dayPlay } from '../plan/questions/play';
 import { dayChoices } from '../plan/questions/dayChoices';
 import { plainKitchen } from '../plan/starters';
@@ -185,4 +187,17 @@ describe('the play of a day', () => {
     const tie = reach?.ties.find((t) => t.step === `1/${glaze?.id}`);
     if (glaze) expect(tie?.notBefore).toBe(tie?.notAfter);
   });
+});
+
+describe('a day as data', () => {
+  it.each(['searched', 'asLate', undefined] as const)(
+    'laid %s is what clock.solve takes; its plan, on whole minutes, breaks no rule',
+    (laid) => {
+      const { instance, plan, steps } = dayAsPlanned({ meal: { ...meal, laid }, items: pies, kitchen });
+      expect(compute('clock.solve', { instance, units: 2000 })).toMatchObject({ ok: true });
+      expect(steps.length).toBeGreaterThan(20);
+      if (laid === 'searched') expect(plan).not.toBeNull();
+      if (plan) expect(compute('clock.check', { instance, plan })).toMatchObject({ ok: true, value: { broken: [] } });
+    },
+  );
 });

@@ -9,6 +9,7 @@ import { ProbeInput, readProbe } from './questions/hiddenKitchen';
 import { recalibrate, RecalibrateInput } from './questions/recalibrate';
 import { remedies, RemediesInput } from './questions/remedies';
 import { doughShapes, FridgeShapesInput } from './questions/shapes';
+import { dayAsPlanned } from './questions/dayAsPlanned';
 import { dayChoices, DayChoicesInput } from './questions/dayChoices';
 import { dayPlay, PlayInput } from './questions/play';
 import { overdueNow, replanDay, ReplanInput } from './questions/replan';
@@ -152,6 +153,15 @@ export const planModels = [
     certainty: 'estimate',
     input: ReplanInput,
     run: overdueNow,
+  }),
+  model({
+    name: 'plan.day',
+    summary: 'The day of a bake as clock.solve takes it, with its plan as clock.check takes it',
+    units: 'min',
+    source: 'plan.bake',
+    certainty: 'estimate',
+    input: BakeInput,
+    run: dayAsPlanned,
   }),
   model({
     name: 'plan.unheld',

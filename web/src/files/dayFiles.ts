@@ -57,18 +57,42 @@ export function dayCalendar({ bakeId, title, plan, items }: DayFile, cook: strin
   return value;
 }
 
-/** The day in words, for the door of the fridge: by day, each step with its hour, its cook and how long it takes. */
-export function dayText({ title, plan, items }: DayFile, cook: string | null): string {
-  const { serveAt } = plan.clock;
-  const lines = [title, `At the table ${dayOf(momentAt(serveAt, 0))}, ${clock(momentAt(serveAt, 0))}`];
-  if (cook) lines.push(`For ${cook}`);
-  let day = '';
+/** A line of the day's list. */
+export interface DayRow {
+  at: string;
+  step: string;
+  pie: string;
+  cook: string | null;
+  lasts: string;
+}
+
+/** The list of the day for the door of the fridge, by day. */
+export function dayRows({ plan, items }: DayFile, cook: string | null): { day: string; rows: DayRow[] }[] {
+  const days: { day: string; rows: DayRow[] }[] = [];
   for (const s of stepsFor(plan, cook)) {
-    const at = momentAt(serveAt, s.startMin);
-    if (dayOf(at) !== day) lines.push('', (day = dayOf(at)));
-    lines.push(
-      `${clock(at)}  ${stepWord(s)}, ${items[s.itemIndex]?.title ?? ''}${s.cook ? `, ${s.cook}` : ''}  (${span(s.minutes)})`,
-    );
+    const at = momentAt(plan.clock.serveAt, s.startMin);
+    const day = dayOf(at);
+    if (days.at(-1)?.day !== day) days.push({ day, rows: [] });
+    days.at(-1)?.rows.push({
+      at: clock(at),
+      step: stepWord(s),
+      pie: items[s.itemIndex]?.title ?? '',
+      cook: s.cook,
+      lasts: span(s.minutes),
+    });
+  }
+  return days;
+}
+
+export const tableLine = ({ plan: { clock: c } }: DayFile): string =>
+  `At the table ${dayOf(momentAt(c.serveAt, 0))}, ${clock(momentAt(c.serveAt, 0))}`;
+
+/** The day in words: by day, each step with its hour, its cook and how long it takes. */
+export function dayText(file: DayFile, cook: string | null): string {
+  const lines = [file.title, tableLine(file), ...(cook ? [`For ${cook}`] : [])];
+  for (const { day, rows } of dayRows(file, cook)) {
+    lines.push('', day);
+    for (const r of rows) lines.push(`${r.at}  ${r.step}, ${r.pie}${r.cook ? `, ${r.cook}` : ''}  (${r.lasts})`);
   }
   return `${lines.join('\r\n')}\r\n`;
 }

@@ -121,3 +121,20 @@ describe('how a day is laid', () => {
     await waitFor(() => expect(desk().plan?.clock.startMin).toBeCloseTo(whole, 6));
   });
 });
+
+describe('the list of the day', () => {
+  it('is printed on the paper that was said, a sheet for everybody and one for each cook, and is gone when it is printed', async () => {
+    const printed = jest.spyOn(window, 'print').mockImplementation(() => undefined);
+    await atClock();
+    fireEvent.click(screen.getByRole('button', { name: 'Print the list' }));
+    await waitFor(() => expect(printed).toHaveBeenCalledTimes(1));
+    const sheets = [...document.querySelectorAll('.day-sheet')];
+    expect(document.querySelector('.print-pages style')?.textContent).toContain('size: A4');
+    expect(sheets.length).toBeGreaterThan(0);
+    const bakes = desk().plan?.clock.steps.filter((s) => s.code === 'bake').length ?? 0;
+    const rows = [...(sheets[0]?.querySelectorAll('tr') ?? [])].map((r) => r.textContent);
+    expect(rows.filter((r) => r?.includes('Bake'))).toHaveLength(bakes);
+    fireEvent(window, new Event('afterprint'));
+    expect(document.querySelector('.day-sheet')).toBeNull();
+  });
+});
