@@ -8,6 +8,7 @@ import { handsOf, pastryOf, type Scheduled, type TableOfDay } from './scheduled'
 import type { ClockPlan, Lengthened } from './clockPlan';
 import type { DayPlan } from './planner/instance';
 import { goesTogether } from './alike';
+import { benchFull } from './benchRoom';
 import { tableMin } from './compile';
 import { searchedDay, searchUnits } from './searched';
 import { usualHobRings, type KitchenInput } from '../contracts/kitchen';
@@ -117,6 +118,11 @@ function chainDay(items: readonly Scheduled[], kitchen: KitchenInput, table: Tab
   for (const { place, atMin, trays, room } of overfull(items, timed, kitchen))
     problems.push(
       problem('clock', 'cold_full', 'warn', [`kitchen.${place}Trays`], { place, minutes: -atMin, trays, room }),
+    );
+  const full = benchFull(timed, kitchen);
+  if (full)
+    problems.push(
+      problem('clock', 'bench_full', 'warn', ['kitchen.benchPlaces'], { minutes: -full.atMin, works: full.works }),
     );
   return { timed, runs, problems, lengthened: [] };
 }

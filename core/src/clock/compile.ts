@@ -3,6 +3,7 @@ import { closingCodes, type Step } from '../plan/steps/codes';
 import { ovensOf } from '../plan/ovensOf';
 import { stepKey } from '../plan/steps/key';
 import { goesTogether } from './alike';
+import { benchPlacesOf, isAtBench } from './benchRoom';
 import { climbsCMin, fallsCMin } from './ovenRuns';
 import { coldRooms, roomFor, takenBy } from './coldRoom';
 import { handsOf, pastryOf, type Scheduled, type TableOfDay } from './scheduled';
@@ -83,6 +84,7 @@ export function dayOf(
     grade: Lag['grade'] = 'quality',
   ) => lags.push({ id: `L${lags.length + 1}`, from, to, min, max, why, grade });
   const ovens = ovensOf(kitchen);
+  const places = benchPlacesOf(kitchen);
   // steps done in one go with those of other pies: their own minutes, hands, and what they come after
   const goes = together ? goesTogether(items, kitchen) : [];
   const goOf = new Map(goes.map((g) => [stepKey(g.itemIndex, g.step), g]));
@@ -119,7 +121,11 @@ export function dayOf(
         kind: hands ? 'active' : 'passive',
         ...(hands && smallCodes.has(s.code) ? { small: true } : {}),
         ...lengths[n],
-        needs: { ...(oven && modes.size > 1 ? { alone: 1 } : {}), ...inCold(item, s, kitchen) },
+        needs: {
+          ...(oven && modes.size > 1 ? { alone: 1 } : {}),
+          ...(places !== null && isAtBench(s) ? { bench: 1 } : {}),
+          ...inCold(item, s, kitchen),
+        },
         ...(oven
           ? {
               oven: {
@@ -232,6 +238,7 @@ export function dayOf(
     resources: [
       { id: 'hob', cap: kitchen.hobRings ?? usualHobRings },
       { id: 'alone', cap: 1 },
+      ...(places === null ? [] : [{ id: 'bench', cap: places }]),
       ...coldRooms.flatMap((id) => {
         const room = roomFor(kitchen, id);
         return room === null ? [] : [{ id, cap: Math.round(room * partsOfTray) }];

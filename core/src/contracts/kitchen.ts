@@ -77,6 +77,8 @@ export class KitchenInput {
   /** Who of them does not do everything. */
   @Optional() @NestedList(() => CookDoesInput, 6) does?: CookDoesInput[];
   @Optional() @NumberIn(1, 8, 'rings', { integer: true }) hobRings?: number | null;
+  /** How many can work at the bench at once; not reckoned with where nobody said. */
+  @Optional() @NumberIn(1, 6, 'cooks', { integer: true }) benchPlaces?: number | null;
   /** Baking trays that lie flat in the fridge, and in the freezer, at once; not reckoned with where nobody said. */
   @Optional() @NumberIn(0.25, 12, 'trays') fridgeTrays?: number | null;
   @Optional() @NumberIn(0.25, 12, 'trays') freezerTrays?: number | null;

@@ -88,6 +88,7 @@ export const problemCodes = [
   'stands_long',
   'hands_taken',
   'cold_full',
+  'bench_full',
   'pins_do_not_go',
   'not_in_one_go',
   'rests_do_not_close',

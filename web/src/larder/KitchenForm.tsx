@@ -24,6 +24,7 @@ const numbers = [
   ['benchC', 'Bench, if colder than the room'],
   ['benchLengthMm', 'Bench, long'],
   ['benchWidthMm', 'Bench, deep'],
+  ['benchPlaces', 'Cooks who have room at it at once'],
   ['pinMm', 'Rolling pin'],
   ['ovenShelves', 'Oven shelves'],
   ['ovenOffsetC', 'Oven stands off its dial by'],
@@ -42,10 +43,11 @@ const picks = [
   ['fridgeKind', 'Its fridge', fridgeKinds.map((k) => [k, fridgeWords[k]] as const)],
 ] as const;
 /** May be left open; and what they begin with when they are said. */
-const optional = new Set<string>(['flourLimitG', 'benchC', 'hobRings', 'fridgeTrays', 'freezerTrays']);
+const optional = new Set<string>(['flourLimitG', 'benchC', 'benchPlaces', 'hobRings', 'fridgeTrays', 'freezerTrays']);
 const startingAt: Partial<Record<(typeof numbers)[number][0], number>> = {
   flourLimitG: 500,
   benchC: 12,
+  benchPlaces: 1,
   hobRings: usualHobRings,
   fridgeTrays: 2,
   freezerTrays: 1,
@@ -65,6 +67,7 @@ export default function KitchenForm() {
       reset({
         eggSize: 'M',
         flourLimitG: null,
+        benchPlaces: null,
         hobRings: null,
         fridgeTrays: null,
         freezerTrays: null,

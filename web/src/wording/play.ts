@@ -60,6 +60,7 @@ export function bindsWords(why: Binds | null, later: boolean, { called, title }:
 const placeWords: Record<string, string> = {
   hob: 'a ring of the hob',
   alone: 'the oven’s fan',
+  bench: 'a place at the bench',
   fridge: 'the room in the fridge',
   freezer: 'the room in the freezer',
 };

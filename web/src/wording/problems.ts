@@ -132,6 +132,8 @@ const sentences: Record<ProblemCode, (v: Values) => string> = {
     `${String(v['item'])} is out ${span(Number(v['minutes']))} before the table, for the one oven is taken.`,
   cold_full: (v) =>
     `${span(Number(v['minutes']))} before the table ${plain(Number(v['trays']), 1)} trays would lie in the ${String(v['place'])}, and there is room for ${plain(Number(v['room']), 1)}: lay packets on one another with paper between, or make room.`,
+  bench_full: (v) =>
+    `${span(Number(v['minutes']))} before the table ${plain(Number(v['works']), 0)} want the bench at once, and there is not room for so many.`,
   hands_taken: (v) => `${String(v['cook'])} has no hands free for ${String(v['item'])} when they are needed.`,
   pins_do_not_go: (v) =>
     `The day cannot be laid around what you hold of ${String(v['item'])}: it is shown as it would be without.`,

@@ -1,6 +1,7 @@
 import { Matches } from 'class-validator';
 import { localMoment } from '../../contracts/clock';
 import { dayOf, plannerMin } from '../../clock/compile';
+import { meetsAtBench } from '../../clock/benchRoom';
 import { coldRooms } from '../../clock/coldRoom';
 import { searchedDay } from '../../clock/searched';
 import { choicesFor, type Choice } from '../../clock/planner/choices';
@@ -35,7 +36,7 @@ export type ClashMember =
   | { what: 'stands'; itemIndex: number }
   | { what: 'held'; step: StepOfItem }
   | { what: 'pot'; cook: string }
-  | { what: 'hob' | 'fan' | 'room' | 'shelves' | 'hands' | 'heats' | 'hours' | 'begin' | 'table' };
+  | { what: 'hob' | 'fan' | 'room' | 'bench' | 'shelves' | 'hands' | 'heats' | 'hours' | 'begin' | 'table' };
 
 /** A way out that was solved and checked: when it is served then, and its day. */
 export interface DayChoice extends DayOfWay {
@@ -158,6 +159,7 @@ const mostLoosened = 6;
 /** Members that are about what is in the oven, in the cold, and about whose hands are wanted. */
 const ofOven: ReadonlySet<ClashMember['what']> = new Set(['heats', 'shelves', 'fan']);
 const ofCold: ReadonlySet<ClashMember['what']> = new Set(['room']);
+const ofBench: ReadonlySet<ClashMember['what']> = new Set(['bench']);
 const ofHands: ReadonlySet<ClashMember['what']> = new Set(['hands', 'pot', 'hob', 'hours']);
 /** More orders than this are a chain: it is told by what else takes part. */
 const mostOrders = 3;
@@ -179,12 +181,21 @@ function stepsOf(members: readonly ClashMember[], items: readonly number[], laid
       (s.kind === 'oven' && s.code !== 'preheat' && has(ofOven)) ||
       (s.code === 'bake' && stands.has(s.itemIndex)) ||
       (s.kind === 'cold' && coldRooms.some((p) => p === s.values['place']) && has(ofCold)) ||
+      (has(ofBench) && meetsAtBench(s, own).length > 0) ||
       (s.cook !== null && has(ofHands) && own.some((o) => meet(s, o))),
   );
   return [
     ...new Set([...named.flatMap((s) => (s ? [stepKey(s.itemIndex, { id: s.stepId })] : [])), ...bound.map(keyOf)]),
   ];
 }
+
+/** Places of a day as they take part in a clash; what bakes alone is the fan's. */
+const placeOf: Record<string, 'hob' | 'room' | 'bench'> = {
+  hob: 'hob',
+  fridge: 'room',
+  freezer: 'room',
+  bench: 'bench',
+};
 
 function memberOf(
   day: Instance,
@@ -211,9 +222,7 @@ function memberOf(
       return step ? [{ what: 'held', step }] : [];
     }
     case 'cap':
-      return id.startsWith('pot ')
-        ? [{ what: 'pot', cook: id.slice(4) }]
-        : [{ what: id === 'hob' ? 'hob' : id === 'fridge' || id === 'freezer' ? 'room' : 'fan' }];
+      return id.startsWith('pot ') ? [{ what: 'pot', cook: id.slice(4) }] : [{ what: placeOf[id] ?? 'fan' }];
     case 'shelves':
       return [{ what: 'shelves' }];
     case 'hands':

@@ -35,6 +35,7 @@ const searched = new Set([
   'starts_past',
   'hands_taken',
   'cold_full',
+  'bench_full',
   'heats_overlap',
   'stands_long',
 ]);

@@ -18,7 +18,7 @@ const kindWords: Record<ClashKind, string> = {
   'oven-temperature': 'Their heats do not go together in one oven, and each may stand only so long.',
   'oven-shelves': 'More trays want the oven at once than there are shelves.',
   calendar: 'Nobody is there when it has to be done.',
-  capacity: 'One pot, ring or place in the cold is wanted twice at once.',
+  capacity: 'One pot, ring, place at the bench or in the cold is wanted twice at once.',
   hands: 'More hands are wanted at once than there are.',
   time: 'From the first step to the table it takes longer than there is.',
   lags: 'What has to follow at once, and what has to wait, do not go together.',
@@ -162,6 +162,7 @@ const otherWayName = ({ kinds, pies }: OtherWay): string => {
 
 const ownWords: Partial<Record<ClashMember['what'], string>> = {
   hob: 'the rings of the hob',
+  bench: 'the room at the bench',
   fan: 'the fan on for one and off for the other',
   room: 'the room in fridge or freezer',
   shelves: 'the shelves of the oven',
