@@ -7,7 +7,7 @@ test('a step drawn along the day is held there, the rest laid around it; let go 
   await page.goto(await supper.station(0, 'clock'));
   const first = page.getByText(/^Start at /);
   const before = await first.innerText();
-  const seal = page.getByRole('button', { name: /^Fill \+ seal, Lantern pies, 17:01/ });
+  const seal = page.getByRole('button', { name: /^Fill \+ seal, Lantern pies, / }).first();
   const at = await seal.boundingBox();
   if (!at) throw new Error('no strand');
   await page.mouse.move(at.x + at.width / 2, at.y + at.height / 2);
@@ -63,5 +63,35 @@ test(
     expect(minutes.filter((m) => m >= 15 * 60 && m < 16 * 60 + 30)).toEqual([]);
     await away.getByRole('button', { name: /no longer$/ }).click();
     await expect(first).toHaveText(before);
+  },
+);
+
+test(
+  'heats that clash are looked at closer, and one heat for both is taken with a press',
+  { tag: '@wide' },
+  async ({ page, supper }) => {
+    const bakes = (await (await fetch(`${supper.url}/api/bakes`)).json()) as { id: string }[];
+    const { items } = (await (await fetch(`${supper.url}/api/bakes/${bakes[0]?.id}`)).json()) as {
+      items: { id: string; version: number; document: { oven: { setC: number } } }[];
+    };
+    for (const [index, setC] of [225, 160].entries()) {
+      const { id, version, document } = items[index] as (typeof items)[number];
+      const changed = { ...document, oven: { ...document.oven, setC } };
+      const body = JSON.stringify({ version, settled: [], undone: [], document: changed });
+      const headers = { 'content-type': 'application/json' };
+      expect((await fetch(`${supper.url}/api/items/${id}`, { method: 'PUT', headers, body })).status).toBe(200);
+    }
+    await page.goto(await supper.station(0, 'clock'));
+    await expect(page.getByText(/not all come fresh|does not go/)).toBeVisible();
+    await expect(page.getByText('where it clashes')).toBeVisible();
+    await page.getByRole('button', { name: 'Look half an hour sooner' }).click();
+    await page.getByRole('button', { name: 'The whole day at one scale' }).click();
+    await expect(page.getByText('where it clashes')).toBeHidden();
+    const ways = page.getByRole('region', { name: 'What stands in the way' });
+    await expect(ways).toContainText('Their heats do not go together in one oven');
+    await accessible(page);
+    await ways.getByRole('button', { name: /^One heat, .*: take this$/ }).click();
+    await expect(page.getByText('All 3 meet at the table.')).toBeVisible();
+    await expect(ways).toBeHidden();
   },
 );
