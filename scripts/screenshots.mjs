@@ -17,7 +17,6 @@ const views = [
   ['start', `${url}/new`],
   ['days', `${url}/days`],
   ['brief', station(0, 'brief')],
-  ['eaters', station(0, 'eaters')],
   ['dough', station(0, 'dough')],
   ['folds', station(0, 'folds')],
   ['filling', station(1, 'filling')],
@@ -64,6 +63,26 @@ await dot.click();
 await page.getByRole('button', { name: 'Raise The Cold Line' }).click();
 await settle(800);
 await shoot('cold-line-raised');
+/** Heats of the pies, by their place in the day, in °C. */
+const heatsOf = async (heats) => {
+  const [{ id }] = await (await fetch(`${url}/api/bakes`)).json();
+  const { items } = await (await fetch(`${url}/api/bakes/${id}`)).json();
+  for (const [index, setC] of heats.entries()) {
+    const { id: itemId, version, settled, undone, document } = items[index];
+    await fetch(`${url}/api/items/${itemId}`, {
+      method: 'PUT',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ version, settled, undone, document: { ...document, oven: { ...document.oven, setC } } }),
+    });
+  }
+  return items.slice(0, heats.length).map((i) => i.document.oven.setC);
+};
+const before = await heatsOf([225, 160]);
+await page.goto(station(0, 'clock'));
+for (let n = 0; n < 100 && !(await page.getByText('where it clashes').count()); n++) await settle(100);
+await settle(600);
+await shoot('clock-conflict');
+await heatsOf(before);
 await page.goto(`${url}/recipe`);
 await settle(1500);
 await page.getByRole('button', { name: /old fish pie/ }).click();
@@ -95,4 +114,4 @@ await page.setViewportSize({ width: 390, height: 844 });
 await settle(400);
 await shoot('phone-bench');
 await close();
-console.log(`${views.length + 5} pictures in docs/screenshots`);
+console.log(`${views.length + 6} pictures in docs/screenshots`);

@@ -18,6 +18,7 @@ async function asCook(page: Page, name: string): Promise<void> {
 }
 
 test('R: the bench with two people and three screens', { tag: '@wide' }, async ({ browser, supper }) => {
+  await supper.pieByPie();
   const ines = await anotherScreen(browser, began);
   const tablet = await anotherScreen(browser, began, 1024, 768);
   await ines.goto(`${supper.url}/bench`);

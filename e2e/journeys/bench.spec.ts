@@ -4,6 +4,7 @@ import { accessible, anotherScreen, benchAt, expect, goOn, test } from '../house
 test.describe('with the service worker that answers where there is no server', () => {
   test.use({ serviceWorkers: 'allow' });
   test('a run goes on through reload, server loss and no network, and ends in the log', async ({ page, supper }) => {
+    await supper.pieByPie();
     await page.goto(`${supper.url}/bench`);
     await page.getByRole('button', { name: 'Begin now' }).click();
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Make ready: /);
@@ -145,6 +146,7 @@ test(
   'held up at the first step, the rest of the day is laid anew by itself and taken with one press',
   { tag: '@wide' },
   async ({ browser, supper }) => {
+    await supper.pieByPie();
     const page = await anotherScreen(browser, '2026-12-12T12:11:00');
     await page.goto(`${supper.url}/bench`);
     await page.getByRole('radio', { name: 'Ines', exact: true }).click();

@@ -7,7 +7,7 @@ test('Today shows the next thing, what is short and every pie; its line runs thr
   supper,
 }) => {
   await page.goto(supper.url);
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('Make ready at');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Weigh at');
   await expect(page.getByText('The larder is short of')).toBeVisible();
   for (const title of ['Lantern pies', 'Quay pie', 'Greenhouse coil'])
     await expect(page.getByText(title).first()).toBeVisible();
@@ -136,7 +136,7 @@ test('keys go to the stations, but not while typing', async ({ page, supper }) =
   await page.keyboard.press('7');
   await expect(page).toHaveURL(/oven$/);
   await page.keyboard.press('0');
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('Make ready');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Weigh');
 });
 
 test('an address of nothing leads back', async ({ page, supper }) => {
@@ -144,7 +144,7 @@ test('an address of nothing leads back', async ({ page, supper }) => {
   await expect(page.getByRole('heading', { name: 'There is no such bake here' })).toBeVisible();
   await page.goto(`${supper.url}/nowhere`);
   await page.getByRole('link', { name: 'Back to Today' }).click();
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('Make ready');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Weigh');
 });
 
 test('by evening light every ground and word keeps its contrast', { tag: '@wide' }, async ({ page, supper }) => {
