@@ -121,7 +121,16 @@ export function Recipe() {
     });
     if ('data' in answer && answer.data) goTo(answer.data.id, answer.data.items[0]?.id);
   };
-  const begin = () => beginWith(made ? [made.item] : []);
+  /** The item as it is read now: what was put right a moment ago counts, and no press is lost while it is read. */
+  const latest = async () => {
+    if (!working) return made;
+    const page = { text: own, system, corrections, mouths, cook, kitchen: kitchen?.document, ours };
+    return (await readAndMake(page))?.made ?? null;
+  };
+  const begin = async () => {
+    const now = await latest();
+    await beginWith(now ? [now.item] : []);
+  };
   /** All recipes of the page, each with what was put right in it. */
   const beginAll = async () => {
     const all = await Promise.all(
@@ -140,8 +149,9 @@ export function Recipe() {
     await beginWith(all.flatMap((one) => (one?.made ? [one.made.item] : [])));
   };
   const join = async () => {
-    if (!made || !bakeId) return;
-    const answer = await addItem({ bakeId, document: made.item });
+    const now = await latest();
+    if (!now || !bakeId) return;
+    const answer = await addItem({ bakeId, document: now.item });
     if ('data' in answer && answer.data) goTo(bakeId, answer.data.id);
   };
   const unsure = read?.amounts.some((a) => a.ambiguities.includes('whoseMeasure')) || system !== null || read?.system;
@@ -241,7 +251,7 @@ export function Recipe() {
                 The server did not take it; nothing is lost, press again.
               </p>
             )}
-            <Press crimp disabled={!made || working || creating.isLoading} onClick={() => void begin()}>
+            <Press crimp disabled={!made || creating.isLoading} onClick={() => void begin()}>
               Take it to the brief
             </Press>
             {recipes.length > 1 && (
@@ -250,7 +260,7 @@ export function Recipe() {
               </Press>
             )}
             {bakeId && meal && (
-              <Press quiet disabled={!made || working || adding.isLoading} onClick={() => void join()}>
+              <Press quiet disabled={!made || adding.isLoading} onClick={() => void join()}>
                 Put it with {meal.title}
               </Press>
             )}
