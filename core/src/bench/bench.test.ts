@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { benchEventTypes, type RunEventInput } from '../contracts/run';
 import { planBake } from '../plan/bake';
 import { plainKitchen, starterItem, starterMeal } from '../plan/starters';
+import type { TimedStep } from '../plan/steps/codes';
 import { keyOf } from '../plan/steps/key';
 import { offered, standingOf, others, allDone } from './offer';
 import { isWait, type BenchPlan } from './plan';
@@ -278,5 +279,62 @@ describe('the rest of a day that runs late', () => {
     const { now, atMs } = lateBy(40);
     const shorter = outlookOf(now, atMs, (s) => (s.step.kind === 'cold' ? s.step.minutes / 3 : null));
     expect(shorter.tableThen).toBeLessThan(outlookOf(now, atMs).tableThen);
+  });
+});
+
+describe('a run that nothing held up', () => {
+  const three = [
+    starterItem('handPies', 12, 'Ines', 'roughPuff'),
+    starterItem('dishPie', 8, 'Ravi'),
+    starterItem('filoCoil', 8, 'Ines'),
+  ];
+  it.each([{ laid: 'asLate' }, { laid: 'searched' }, { together: true }, {}] as const)(
+    'comes to the table in time, its day laid %j: what is done beside a pot waits for no pot',
+    (way) => {
+      const meal = { ...starterMeal('2036-12-12T18:30', 8, 'Supper'), ...way };
+      const { steps, serveAt, startMin } = planBake({ meal, items: three, kitchen }).clock;
+      const table = new Date(serveAt).getTime();
+      const begun = table + (startMin - 30) * 60_000;
+      const o = outlookOf(reduce({ steps, serveAt, kitchen, items: [{}, {}, {}] }, begun, []), begun);
+      expect((o.tableThen - table) / 60_000).toBeLessThan(2);
+      expect(o.slips.filter((s) => s.byMin > 2)).toEqual([]);
+    },
+  );
+});
+
+describe('work that the plan has beside a pot', () => {
+  const pot: TimedStep = {
+    ...(plan.steps.find((s) => s.kind === 'hob') as TimedStep),
+    itemIndex: 0,
+    cook: 'Ines',
+    startMin: -200,
+    minutes: 40,
+  };
+  const weigh: TimedStep = {
+    ...(plan.steps.find((s) => s.code === 'weigh') as TimedStep),
+    itemIndex: 1,
+    cook: 'Ines',
+    startMin: -190,
+    minutes: 10,
+  };
+  const beside = (steps: TimedStep[], ...events: RunEventInput[]) => reduce({ ...plan, steps }, start, events);
+  it('is offered when it is due there, and the pot again when it is done, or when its own time is up', () => {
+    const events = [said('begin', 0, { step: keyOf(pot) })];
+    const calls = (minute: number, ...more: RunEventInput[]) =>
+      offered(beside([pot, weigh], ...events, ...more), ines, at(minute))?.now.step.code;
+    expect(calls(5)).toBe('cookFilling');
+    expect(calls(11)).toBe('weigh');
+    const begun = said('begin', 11, { step: keyOf(weigh) });
+    expect(calls(12, begun)).toBe('weigh');
+    expect(calls(22, begun, said('done', 21, { step: keyOf(weigh) }))).toBe('cookFilling');
+    expect(calls(41)).toBe('cookFilling');
+  });
+  it('is not what the plan has after it, or for another', () => {
+    const events = [said('begin', 0, { step: keyOf(pot) })];
+    for (const other of [
+      { ...weigh, startMin: -160 },
+      { ...weigh, cook: 'Ravi' },
+    ])
+      expect(offered(beside([pot, other], ...events), ines, at(30))?.now.step.code).toBe('cookFilling');
   });
 });

@@ -13,6 +13,8 @@ export interface Outlook {
   plan: { steps: TimedStep[]; serveAt: string };
 }
 
+/** By so much a plan of whole minutes is out, ms. */
+const roundingMs = 61_000;
 /** Less than this is no slip, min. */
 const worthMin = 1;
 
@@ -27,7 +29,7 @@ export function outlookOf(now: RunNow, atMs: number, neededMin: (s: StepNow) => 
   const planned = (s: TimedStep) => tableAt + s.startMin * 60_000;
   const over = new Map<string, number>();
   const starts = new Map<string, number>();
-  const freeFrom = new Map<string, number>();
+  const works: { cook: string; plannedEnd: number; over: number }[] = [];
   const bakes: { planned: number; plannedEnd: number; over: number; second: boolean }[] = [];
   for (const step of now.plan.steps) {
     const key = keyOf(step);
@@ -43,7 +45,8 @@ export function outlookOf(now: RunNow, atMs: number, neededMin: (s: StepNow) => 
         : start + least;
     starts.set(key, start);
     over.set(key, end);
-    if (!isWait(step) && step.kind !== 'tend') freeFrom.set(s.cook, Math.max(end, freeFrom.get(s.cook) ?? 0));
+    if (!isWait(step) && step.kind !== 'tend')
+      works.push({ cook: s.cook, plannedEnd: planned(step) + step.minutes * 60_000, over: end });
     if (step.kind === 'oven' && step.code !== 'preheat')
       bakes.push({
         planned: planned(step),
@@ -57,7 +60,11 @@ export function outlookOf(now: RunNow, atMs: number, neededMin: (s: StepNow) => 
     const needs = (now.links.before.get(s.key) ?? []).map((b) =>
       step.during ? (starts.get(b) ?? 0) + step.during.atMin * 60_000 : (over.get(b) ?? 0),
     );
-    const hands = isWait(step) || step.kind === 'tend' ? 0 : (freeFrom.get(s.cook) ?? 0);
+    // what was to be done beside a pot is done beside it still: hands wait for what was to be over by then
+    const hands =
+      isWait(step) || step.kind === 'tend'
+        ? []
+        : works.filter((w) => w.cook === s.cook && w.plannedEnd <= planned(step) + roundingMs).map((w) => w.over);
     // a bake that was to follow another in the same oven follows it still
     const oven =
       step.kind === 'oven' && step.code !== 'preheat'
@@ -65,7 +72,7 @@ export function outlookOf(now: RunNow, atMs: number, neededMin: (s: StepNow) => 
             .filter((b) => b.plannedEnd <= planned(step) + 1000 && b.second === isSecond(now, step))
             .map((b) => b.over)
         : [];
-    return Math.max(atMs, planned(step), hands, ...needs, ...oven);
+    return Math.max(atMs, planned(step), ...hands, ...needs, ...oven);
   }
   const tables = now.plan.steps.filter((s) => s.code === 'stand').map((s) => over.get(keyOf(s)) ?? tableAt);
   const tableThen = Math.round(Math.max(tableAt, ...tables));

@@ -91,13 +91,13 @@ export function inHand(now: RunNow, asking: Asking): StepNow | null {
 }
 
 /**
- * What is offered next: what is in hand; else what only has to be put in the cold or the oven, so that no dough lies about; else
+ * What is offered next: what is in hand, or beside a pot what the plan has there; else what only has to be put in the cold or the oven, so that no dough lies about; else
  * the first of the plan that nothing keeps; and while that waits, the first that is ready and fits before it. What waits or is
  * kept is offered as such where nothing fits. Null when nothing is left in this row.
  */
 export function offered(now: RunNow, asking: Asking, atMs: number): Offered | null {
   const held = inHand(now, asking);
-  if (held) return standingOf(now, held.key, atMs);
+  if (held) return besidePot(now, held, asking, atMs) ?? standingOf(now, held.key, atMs);
   const all = open(now, asking).map((s) => standingOf(now, s.key, atMs));
   const put = all.find((o) => o.standing === 'ready' && isPutAway(now.links, o));
   if (put) return put;
@@ -113,6 +113,19 @@ export function offered(now: RunNow, asking: Asking, atMs: number): Offered | nu
     (o) => o.standing === 'ready' && o.now.step.kind !== 'oven' && o.now.step.minutes * 60_000 <= gapMs && soon(o.now),
   );
   return fits ?? first;
+}
+
+/** Work that the plan has beside a pot that simmers, once it is due there; nothing where the pot itself is due. */
+function besidePot(now: RunNow, pot: StepNow, asking: Asking, atMs: number): Offered | null {
+  const { begun, step } = pot;
+  if (step.kind !== 'hob' || !begun || endsAt(pot) <= atMs) return null;
+  const due = open(now, asking).find(({ step: s, cook, ...own }) => {
+    const after = s.startMin - step.startMin;
+    const beside = isWork({ step: s, cook, ...own }) && cook === pot.cook && after >= 0 && after < step.minutes - 1;
+    return beside && atMs >= begun.at + after * 60_000;
+  });
+  const stands = due && standingOf(now, due.key, atMs);
+  return stands?.standing === 'ready' ? stands : null;
 }
 
 /** Work is behind it and it only has to go where it waits. */
