@@ -61,9 +61,15 @@ function planLaid({ meal, items: asked, kitchen, labels }: BakeInput): BakePlanR
   let clock = clockOf(plans);
   const placed = items.length > 1 ? ovenCompany(clock.ovenRuns, plans) : [];
   if (JSON.stringify(placed) !== JSON.stringify(company)) {
-    company = placed;
-    plans = planned(company);
-    clock = clockOf(plans);
+    const again = planned(placed);
+    const next = clockOf(again);
+    // held so that it bakes apart, and by the minutes of baking apart it could not be: it stays as it was held
+    const letsGo = holds(clock) && !holds(next);
+    if (!letsGo) {
+      company = placed;
+      plans = again;
+      clock = next;
+    }
   }
   // a rest that the day makes longer leaves the fat colder: what follows it is worked out again, until both agree
   for (let round = 0; clock.lengthened.length > 0; round++) {
@@ -87,6 +93,9 @@ function planLaid({ meal, items: asked, kitchen, labels }: BakeInput): BakePlanR
     doughs,
   };
 }
+
+/** Whether a day goes as the cook holds it. */
+const holds = ({ problems }: ClockPlan): boolean => !problems.some((p) => p.code === 'pins_do_not_go');
 
 /** So often a day and its Cold Lines are brought together before it is said that they do not agree. */
 const mostRounds = 3;
