@@ -91,9 +91,9 @@ export function inHand(now: RunNow, asking: Asking): StepNow | null {
 }
 
 /**
- * What is offered next: what is in hand, or beside a pot what the plan has there; else what only has to be put in the cold or the oven, so that no dough lies about; else
- * the first of the plan that nothing keeps; and while that waits, the first that is ready and fits before it. What waits or is
- * kept is offered as such where nothing fits. Null when nothing is left in this row.
+ * What is offered next: what is in hand, or beside a pot what the plan has there; else what only has to be put in the cold or
+ * the oven, so that no dough lies about; else the first of the plan that nothing keeps; and while that waits, the first that is
+ * ready and fits before it. What waits or is kept is offered as such where nothing fits. Null when nothing is left in this row.
  */
 export function offered(now: RunNow, asking: Asking, atMs: number): Offered | null {
   const held = inHand(now, asking);

@@ -6,10 +6,10 @@ import { handsOf, whoDoes, type Scheduled } from './scheduled';
  * Work that is alike for several pies, done in one go: what is got out, cleared away and washed is so only once, min saved with
  * each after the first (estimates; never more than half of it). What was made ready waits in the cold until it is wanted.
  */
-const alike: Partial<Record<StepCode, { duty: Duty; savesMin: number }>> = {
+export const alike = {
   weigh: { duty: 'pastry', savesMin: 4 },
   prepareFilling: { duty: 'filling', savesMin: 3 },
-};
+} as const satisfies Partial<Record<StepCode, { duty: Duty; savesMin: number }>>;
 
 /** One piece of work of such a go: who does all of it, what it comes right after, and how long it takes so. */
 export interface InOneGo {

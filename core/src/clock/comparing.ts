@@ -1,4 +1,5 @@
 import type { ClockPlan } from './clockPlan';
+import { dayGoals } from './dayGoals';
 
 /** A day in a few figures, to be set beside another of the same pies. */
 export interface DayInShort {
@@ -13,12 +14,9 @@ export interface DayInShort {
   fits: boolean;
 }
 
-/** Work after no more of a pause than this is the same call, min (clock.md 1). */
-const sessionGapMin = 15;
-/** The last hour before the table is kept free of work, min (clock.md 4). */
-const lastWindowMin = 60;
-/** A day is better, or worse, by no less than this, min. */
-const worthMin = 10;
+const { sessionGap: sessionGapMin, lastWindow: lastWindowMin } = dayGoals;
+/** A day that begins so much sooner or later is another day, min. */
+export const worthMin = 10;
 const lastWorthMin = 5;
 /** What whole minutes may put it out by, min. */
 const roundingMin = 5;

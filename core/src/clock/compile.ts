@@ -6,6 +6,7 @@ import { goesTogether } from './alike';
 import { benchPlacesOf, isAtBench } from './benchRoom';
 import { climbsCMin, fallsCMin } from './ovenRuns';
 import { coldRooms, roomFor, takenBy } from './coldRoom';
+import { dayGoals } from './dayGoals';
 import { handsOf, pastryOf, type Scheduled, type TableOfDay } from './scheduled';
 import type { Instance, Lag, PlannerStep, Point } from './planner/instance';
 
@@ -219,7 +220,7 @@ export function dayOf(
     grid: 1,
     horizon,
     serve: { at, maxLate: 0 },
-    goals: { lastWindow: 60, lastBucket: 5, staleBucket: 5, spanBucket: 15, sessionGap: 15 },
+    goals: dayGoals,
     cooks: kitchen.cooks.map((id) => ({
       id,
       windows: without(windowsOf(id, kitchen, horizon), awayOf(id, away, serveAt)),

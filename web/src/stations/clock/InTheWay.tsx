@@ -94,7 +94,7 @@ export function InTheWay({ choices: { value, asking, late } }: { choices: Asked<
       },
     })),
     ...value.choices.map((c): Way => ({
-      key: `${c.kind} ${c.itemIndex} ${c.cook}`,
+      key: `${c.kind} ${c.itemIndex} ${c.cook} ${c.unheld ?? false} ${c.minutes}`,
       ...choiceWords(c, title, when(at(c))),
       lateMin: c.lateMin,
       day: c,
@@ -140,7 +140,7 @@ export function InTheWay({ choices: { value, asking, late } }: { choices: Asked<
                 </Press>
               )}
             </div>
-            <OvenStrip bakes={w.day.bakes} serveAt={meal.serveAt} tableMin={w.lateMin} />
+            <OvenStrip bakes={w.day.bakes} serveAt={meal.serveAt} tableMin={w.lateMin} title={title} />
             <p className="m-0">
               <strong>{w.lateMin > 0 ? `${when(at(w))} at the table` : 'On time'}</strong>, the first step at{' '}
               {clockOn(momentAt(meal.serveAt, w.day.startMin), table)}: {w.words}.

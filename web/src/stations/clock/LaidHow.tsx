@@ -1,4 +1,5 @@
-import type { DayInShort } from '@crustallum/core/clock/comparing';
+import { alike } from '@crustallum/core/clock/alike';
+import { worthMin, type DayInShort } from '@crustallum/core/clock/comparing';
 import type { MealInput } from '@crustallum/core/contracts/meal';
 import type { laidBoth } from '@crustallum/core/plan/questions/sideBySide';
 import { desk } from '../../desk/desk';
@@ -8,8 +9,6 @@ import { Press } from '../../design/ui/Press';
 import { clockOn, counted, momentAt, served, span } from '../../wording/numbers';
 import { useQuestion } from '../_shared/useQuestion';
 
-/** A day that begins so much sooner or later is another day, min. */
-const worthMin = 10;
 /** Hands saved by less than this are not worth a press, min. */
 const worthSavedMin = 3;
 
@@ -63,8 +62,9 @@ export function LaidHow() {
           <span>
             Weighing and making ready in one go for all: {span(together.savedMin)} less of hands, from {day(together)}.{' '}
             <Because>
-              scale, board and knife are got out, cleared away and washed once: 4 and 3 min saved with each pie after
-              the first, estimates. What is ready waits in the cold
+              scale, board and knife are got out, cleared away and washed once: {alike.weigh.savesMin} and{' '}
+              {alike.prepareFilling.savesMin} min saved with each pie after the first, estimates. What is ready waits in
+              the cold
             </Because>
           </span>
           {!meal.together && put({ laid: undefined, together: true }, 'Do it in one go')}

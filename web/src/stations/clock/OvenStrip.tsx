@@ -9,10 +9,12 @@ export function OvenStrip({
   bakes,
   serveAt,
   tableMin,
+  title,
 }: {
   bakes: readonly BakeInDay[];
   serveAt: string;
   tableMin: number;
+  title: (itemIndex: number) => string;
 }) {
   if (!bakes.length) return null;
   const heats = bakes.map((b) => b.setC);
@@ -38,8 +40,12 @@ export function OvenStrip({
         `${n ? 'L' : 'M'}${x(b.fromMin).toFixed(1)} ${y(b.setC).toFixed(1)}L${x(b.toMin).toFixed(1)} ${y(b.setC).toFixed(1)}`,
     )
     .join('');
+  const at = (m: number) => clock(momentAt(serveAt, m));
+  const said = inOrder
+    .map((b) => `${title(b.itemIndex)} at ${heat(b.setC)}, ${at(b.fromMin)} to ${at(b.toMin)}`)
+    .join('; ');
   return (
-    <svg viewBox={`0 0 ${wide} ${high}`} className="oven-strip" aria-hidden="true">
+    <svg viewBox={`0 0 ${wide} ${high}`} className="oven-strip" role="img" aria-label={said}>
       {[...new Set([low, most])].map((c) => (
         <g key={c}>
           <text x={left - 6} y={y(c) + 5} textAnchor="end" className="q">
