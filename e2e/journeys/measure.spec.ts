@@ -19,12 +19,17 @@ test('from paste to dough: a written recipe is read, put right, and becomes a ba
   await expect(
     page.getByRole('group', { name: '180 °F is 82 °C' }).getByRole('button', { name: '180 °C', exact: true }),
   ).toHaveAttribute('aria-pressed', 'true');
+  // what is read anew moves nothing away under the finger
+  const taking = page.getByRole('button', { name: 'Take it to the brief' });
+  const before = await taking.boundingBox();
   await page
     .getByRole('group', { name: /^Salt/ })
     .getByRole('button', { name: /^6\.8 g/ })
     .click();
+  await expect(page.getByText(/helpings, shortcrust: .* of dough/)).toBeVisible();
+  expect(await taking.boundingBox()).toEqual(before);
   await accessible(page);
-  await page.getByRole('button', { name: 'Take it to the brief' }).click();
+  await taking.click();
   await expect(page).toHaveURL(/brief$/);
   await page.getByRole('link', { name: 'Dough' }).click();
   await page.getByRole('radio', { name: 'ratios' }).click();

@@ -1,27 +1,18 @@
 import type { FromRecipe } from '@crustallum/core/plan/fromRecipe';
 import type { ItemPlan } from '@crustallum/core/plan/item';
-import { useEffect, useState } from 'react';
+import { useMemo } from 'react';
 import { useKitchenQuery } from '../api/api';
 import { Standing } from '../today/Standing';
-import { secondPlanner } from '../workers/planner';
+import { useQuestion } from '../stations/_shared/useQuestion';
 import { weight } from '../wording/numbers';
 import { pastryWords, piecesOf } from '../wording/words';
 
 /** What can be drawn of it: the pie as it would stand, with what it weighs. */
 export function Drawn({ made }: { made: FromRecipe }) {
   const { data: kitchen } = useKitchenQuery();
-  const [plan, setPlan] = useState<ItemPlan | null>(null);
   const { item } = made;
-  useEffect(() => {
-    if (!kitchen) return;
-    let current = true;
-    void secondPlanner()
-      .compute('plan.item', { item, kitchen: kitchen.document })
-      .then((answer) => current && setPlan(answer.ok ? (answer.value as ItemPlan) : null));
-    return () => {
-      current = false;
-    };
-  }, [item, kitchen]);
+  const asked = useMemo(() => (kitchen ? { item, kitchen: kitchen.document } : null), [item, kitchen]);
+  const { value: plan } = useQuestion<ItemPlan>('plan.item', asked, 0);
   return (
     <div>
       <strong>What can be drawn of it</strong>

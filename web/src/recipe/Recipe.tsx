@@ -65,7 +65,15 @@ export function Recipe() {
   const cook = kitchen?.document.cooks[0] ?? 'You';
   const mouths = meal?.mouthCount ?? 6;
   const own = recipes.length > 1 ? (recipes[which]?.text ?? text) : text;
-  const { read, made, working, tooLong } = useReading(own, system, corrections, mouths, cook, kitchen?.document, ours);
+  const { read, made, working, unanswered, tooLong } = useReading(
+    own,
+    system,
+    corrections,
+    mouths,
+    cook,
+    kitchen?.document,
+    ours,
+  );
   /** All as the page has it, doubts and all; or all as we reckon. */
   const takeAll = (side: 'yours' | 'ours') => {
     setOurs(() => (side === 'ours' ? differences : []));
@@ -169,16 +177,13 @@ export function Recipe() {
               ? 'This is longer than a book of recipes; nothing of it is lost, but only up to a million signs are read.'
               : working
                 ? 'Reading it'
-                : read
-                  ? 'press a line of what was understood to put it right'
-                  : 'paste it, write it, or open a file'}
+                : unanswered
+                  ? 'It was not read to the end; nothing is lost. Change a word of it, and it is read again.'
+                  : read
+                    ? 'press a line of what was understood to put it right'
+                    : 'paste it, write it, or open a file'}
           </p>
         </div>
-        {read && !writing && (
-          <Press quiet onClick={() => setWriting(true)}>
-            The words again
-          </Press>
-        )}
       </header>
       {writing || !read ? (
         <Source text={text} working={working} onText={take} onDone={() => setWriting(false)} ready={read !== null} />
@@ -186,6 +191,11 @@ export function Recipe() {
         <>
           <Understood key={which} rows={rows} read={read} made={made} corrections={corrections} correct={correct} />
           <section className="recipe-side" aria-label="What it comes to">
+            {(creating.error ?? adding.error) !== undefined && (
+              <p className="problem m-0" role="alert">
+                The server did not take it; nothing is lost, press again.
+              </p>
+            )}
             {recipes.length > 1 && (
               <Pick
                 label={`${recipes.length} recipes stand on this page`}
@@ -246,13 +256,10 @@ export function Recipe() {
             <p className="quiet-ink m-0" style={{ fontSize: 15 }}>
               The words stay with the pie; what you changed is kept beside them.
             </p>
-            {(creating.error ?? adding.error) !== undefined && (
-              <p className="problem m-0" role="alert">
-                The server did not take it; nothing is lost, press again.
-              </p>
-            )}
-            <Press crimp disabled={!made || creating.isLoading} onClick={() => void begin()}>
-              Take it to the brief
+          </section>
+          <div className="recipe-takes">
+            <Press quiet onClick={() => setWriting(true)}>
+              The words again
             </Press>
             {recipes.length > 1 && (
               <Press quiet disabled={working || creating.isLoading} onClick={() => void beginAll()}>
@@ -264,7 +271,10 @@ export function Recipe() {
                 Put it with {meal.title}
               </Press>
             )}
-          </section>
+            <Press crimp disabled={!made || creating.isLoading} onClick={() => void begin()}>
+              Take it to the brief
+            </Press>
+          </div>
         </>
       )}
     </main>

@@ -5,7 +5,7 @@ import type { MeasureSystem } from '@crustallum/core/quantities/amounts/units';
 import type { PageRecipe } from '@crustallum/core/recipes/apart';
 import type { ReadRecipe } from '@crustallum/core/recipes/readRecipe';
 import { useEffect, useState } from 'react';
-import { secondPlanner } from '../workers/planner';
+import { question } from '../workers/question';
 
 export type Correction = CorrectionInput;
 
@@ -13,13 +13,15 @@ interface Reading {
   read: ReadRecipe | null;
   made: FromRecipe | null;
   working: boolean;
+  /** It was not answered: nothing is understood of it yet, or not of what was put right last. */
+  unanswered: boolean;
   /** The text is longer than anything that is read. */
   tooLong: boolean;
 }
 
 const longest = 1_100_000;
 const readAfterMs = 150;
-const nothing: Reading = { read: null, made: null, working: false, tooLong: false };
+const nothing: Reading = { read: null, made: null, working: false, unanswered: false, tooLong: false };
 
 /** A text read in the worker, with what the cook put right; the page never waits for it. */
 export function useReading(
@@ -41,15 +43,15 @@ export function useReading(
       setReading({ ...nothing, tooLong: true });
       return;
     }
-    let current = true;
-    setReading((now) => ({ ...now, working: true, tooLong: false }));
+    const taken = new AbortController();
+    setReading((now) => ({ ...now, working: true, unanswered: false, tooLong: false }));
     const timer = setTimeout(() => {
-      void readAndMake({ text, system, corrections, mouths, cook, kitchen, ours }).then((found) => {
-        if (current && found) setReading({ ...found, working: false, tooLong: false });
+      void readAndMake({ text, system, corrections, mouths, cook, kitchen, ours }, taken.signal).then((found) => {
+        if (!taken.signal.aborted) setReading((now) => ({ ...now, ...found, working: false, unanswered: !found }));
       });
     }, readAfterMs);
     return () => {
-      current = false;
+      taken.abort();
       clearTimeout(timer);
     };
   }, [text, system, corrections, mouths, cook, kitchen, ours]);
@@ -66,22 +68,21 @@ interface Page {
   ours: readonly Difference[];
 }
 
-/** A recipe read in the worker, and the item it makes; null where it cannot be read at all. */
-export async function readAndMake({
-  corrections,
-  kitchen,
-  ...page
-}: Page): Promise<Pick<Reading, 'read' | 'made'> | null> {
-  const answer = await secondPlanner().compute('recipes.read', { text: page.text, system: page.system });
-  if (!answer.ok) return null;
+/** A recipe read in the worker, and the item it makes; null where it was not answered, or was taken back. */
+export async function readAndMake(
+  { corrections, kitchen, ...page }: Page,
+  signal?: AbortSignal,
+): Promise<Pick<Reading, 'read' | 'made'> | null> {
+  const answer = await question('recipes.read', { text: page.text, system: page.system }, signal);
+  if (!answer?.ok) return null;
   const read = answer.value as ReadRecipe;
   const whole = [...suggested(read, corrections), ...corrections];
-  const item = await secondPlanner().compute('plan.fromRecipe', {
-    ...page,
-    corrections: whole,
-    ...(kitchen ? { kitchen } : {}),
-  });
-  return { read, made: item.ok ? (item.value as FromRecipe) : null };
+  const item = await question(
+    'plan.fromRecipe',
+    { ...page, corrections: whole, ...(kitchen ? { kitchen } : {}) },
+    signal,
+  );
+  return item && { read, made: item.ok ? (item.value as FromRecipe) : null };
 }
 
 /** The recipes on a page: more than one is asked about. */
@@ -89,16 +90,14 @@ export function useRecipesOn(text: string): readonly PageRecipe[] {
   const [found, setFound] = useState<{ of: string; recipes: readonly PageRecipe[] }>({ of: '', recipes: [] });
   useEffect(() => {
     if (text.trim() === '' || text.length > longest) return;
-    let current = true;
+    const taken = new AbortController();
     const timer = setTimeout(() => {
-      void secondPlanner()
-        .compute('recipes.apart', { text })
-        .then((answer) => {
-          if (current && answer.ok) setFound({ of: text, recipes: answer.value as PageRecipe[] });
-        });
+      void question('recipes.apart', { text }, taken.signal).then((answer) => {
+        if (answer?.ok) setFound({ of: text, recipes: answer.value as PageRecipe[] });
+      });
     }, readAfterMs);
     return () => {
-      current = false;
+      taken.abort();
       clearTimeout(timer);
     };
   }, [text]);

@@ -13,7 +13,10 @@ export const planner = new Proxy({} as Remote<Planner>, {
 });
 
 let second: { worker: Worker; remote: Remote<Planner> } | null = null;
-/** A second worker for long questions beside the plan, started when the first is asked: no plan waits behind them. */
+/**
+ * A second worker for long questions beside the plan, started when the first is asked: no plan waits behind them. Only `question`
+ * asks it: whoever else did would wait for good when it is ended with what it is at.
+ */
 export const secondPlanner = (): Remote<Planner> => {
   if (!second) {
     const worker = begun();

@@ -1,9 +1,9 @@
 import type { SmallestFix } from '@crustallum/core/plan/questions/smallestFix';
-import { useEffect, useState } from 'react';
+import { useMemo } from 'react';
 import type { StoredItem } from '@crustallum/core/contracts/bake';
-import { secondPlanner } from '../../workers/planner';
 import type { Problem } from '@crustallum/core/plan/problem';
 import type { KitchenInput } from '@crustallum/core/contracts/kitchen';
+import { useQuestion } from './useQuestion';
 
 const askAfterMs = 400;
 
@@ -13,22 +13,11 @@ export function useSmallestFix(
   kitchen: KitchenInput | null,
   problem: Problem | undefined,
 ): SmallestFix | null {
-  const [fix, setFix] = useState<SmallestFix | null>(null);
-  const document = item?.document;
   const code = problem?.code;
-  useEffect(() => {
-    setFix(null);
-    if (!document || !kitchen || !code) return;
-    let current = true;
-    const timer = setTimeout(() => {
-      void secondPlanner()
-        .compute('plan.smallestFix', { item: document, kitchen, code })
-        .then((answer) => current && answer.ok && setFix(answer.value as SmallestFix | null));
-    }, askAfterMs);
-    return () => {
-      current = false;
-      clearTimeout(timer);
-    };
-  }, [document, kitchen, code]);
-  return fix;
+  const asked = useMemo(
+    () => (item && kitchen && code ? { item: item.document, kitchen, code } : null),
+    [item, kitchen, code],
+  );
+  const { value, asking } = useQuestion<SmallestFix | null>('plan.smallestFix', asked, askAfterMs);
+  return asked && !asking ? value : null;
 }

@@ -3,13 +3,13 @@ import { styleNames, styles } from '@crustallum/core/dough/styles';
 import { ingredientOf, nameOf } from '@crustallum/core/ingredients/table';
 import { foldsOf, partsOf, startOf, styleOf } from '@crustallum/core/plan/stations/dough/formula';
 import type { ItemPlan } from '@crustallum/core/plan/item';
-import { useEffect, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useItem } from '../../desk/useItem';
 import type { LogEntry } from '@crustallum/core/contracts/log';
 import { useLogQuery } from '../../api/api';
 import { useAppSelector } from '../../desk/store';
 import { Choice } from '../../design/ui/Choice';
-import { secondPlanner } from '../../workers/planner';
+import { useQuestion } from '../_shared/useQuestion';
 import { ratioWords, styleFor, styleWords } from '../../wording/dough';
 import { fromTo, plain, shown, thin, weight } from '../../wording/numbers';
 import { fatWords } from '../../wording/words';
@@ -40,27 +40,24 @@ export function Compare() {
   const others = items.filter((i) => i.id !== item?.id && i.document.dough.pastry !== 'filo');
   const names = styleNames.filter((n) => styles[n].pastry === pastry && n !== (item && styleOf(item.document.dough)));
   const [beside, setBeside] = useState<string>(names[0] ?? '');
-  const [made, setMade] = useState<ItemPlan | null>(null);
   const document = item?.document;
   const style = names.find((n) => n === beside);
-  useEffect(() => {
-    setMade(null);
-    if (!document || !kitchen || !style) return;
-    let current = true;
-    void secondPlanner()
-      .compute('plan.item', {
-        item: {
-          ...document,
-          dough: { ...document.dough, ...startOf(style) },
-          folds: { ...document.folds, ...foldsOf(style) },
-        },
-        kitchen,
-      })
-      .then((answer) => current && answer.ok && setMade(answer.value as ItemPlan));
-    return () => {
-      current = false;
-    };
-  }, [document, kitchen, style]);
+  const asked = useMemo(
+    () =>
+      document && kitchen && style
+        ? {
+            item: {
+              ...document,
+              dough: { ...document.dough, ...startOf(style) },
+              folds: { ...document.folds, ...foldsOf(style) },
+            },
+            kitchen,
+          }
+        : null,
+    [document, kitchen, style],
+  );
+  const { value, asking } = useQuestion<ItemPlan>('plan.item', asked);
+  const made = asked && !asking ? value : null;
   if (!item || !plan || !document) return null;
   const side = (name: string, what: string, dough: DoughInput, folds: FoldsInput, p: ItemPlan | null): Side => ({
     name,
