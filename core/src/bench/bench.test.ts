@@ -11,7 +11,7 @@ import { outlookOf } from './late';
 import { lying } from './places';
 import { endsAt, isOver, reduce, timersOf, type RunNow } from './reduce';
 
-const kitchen = { ...plainKitchen, cooks: ['Ines', 'Ravi'] };
+const kitchen = { ...plainKitchen, cooks: ['Ines', 'Ravi'], scales: 2 };
 const items = [starterItem('potPies', 8, 'Ines'), starterItem('dishPie', 8, 'Ravi')];
 const { clock } = planBake({ meal: starterMeal('2036-12-12T18:30', 8, 'Supper'), items, kitchen });
 const plan: BenchPlan = { steps: clock.steps, serveAt: clock.serveAt, kitchen, items: [{}, {}] };

@@ -9,7 +9,7 @@ export function endTicks(steps: readonly TimedStep[], raw: boolean): Tick[] {
     ...(any((s) => s.kind === 'oven') ? (['tick.ovenOff'] as const) : []),
     ...(raw ? (['tick.rawWashed'] as const) : []),
     ...(any((s) => s.strand === 'filling') ? (['tick.restCold'] as const) : []),
-    'tick.benchClear',
+    ...(any((s) => s.code === 'clearBench') ? [] : (['tick.benchClear'] as const)),
   ];
   return codes.map((code) => ({ code, values: {} }));
 }

@@ -45,7 +45,8 @@ export function outlookOf(now: RunNow, atMs: number, neededMin: (s: StepNow) => 
         : start + least;
     starts.set(key, start);
     over.set(key, end);
-    if (!isWait(step) && step.kind !== 'tend')
+    // clearing up is put down for whatever is wanted
+    if (!isWait(step) && step.kind !== 'tend' && step.code !== 'clearBench')
       works.push({ cook: s.cook, plannedEnd: planned(step) + step.minutes * 60_000, over: end });
     if (step.kind === 'oven' && step.code !== 'preheat')
       bakes.push({

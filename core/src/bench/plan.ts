@@ -1,5 +1,6 @@
 import { closingCodes, type TimedStep } from '../plan/steps/codes';
 import { keyOf } from '../plan/steps/key';
+import { holdsPot } from '../clock/places';
 
 /** What the bench needs of a day's plan: its steps in the order of the Clock, who is there, and whose dough is whose. */
 export interface BenchPlan {
@@ -30,6 +31,9 @@ export interface Links {
   cook: ReadonlyMap<string, string>;
   byKey: ReadonlyMap<string, TimedStep>;
 }
+
+/** Work of hands that leaves something to clear. */
+const isHandwork = (s: TimedStep): boolean => (s.kind === 'bench' || s.kind === 'hob') && s.strand !== 'clearing';
 
 /**
  * What waits for what: within a strand of an item each step for the one before it; closing for the filling; the first step of a
@@ -64,6 +68,15 @@ export function linksOf(plan: BenchPlan): Links {
       before.set(keyOf(s), []);
       if (heatedFor) before.get(keyOf(heatedFor))?.push(keyOf(s));
       cook.set(keyOf(s), (heatedFor && cook.get(keyOf(heatedFor))) ?? anybody);
+    }
+    for (const s of row('clearing')) {
+      // a pot is washed when it is empty, the bench is cleared when its work is over
+      const over =
+        s.code === 'washPot'
+          ? filling.filter((o) => holdsPot(o)).slice(-1)
+          : plan.steps.filter((o) => isHandwork(o) && o.startMin < s.startMin);
+      before.set(keyOf(s), over.map(keyOf));
+      cook.set(keyOf(s), s.cook ?? anybody);
     }
     for (const s of own.filter((o) => o.kind === 'tend')) {
       before.set(keyOf(s), s.during ? [keyOf({ itemIndex, id: s.during.stepId })] : []);

@@ -8,7 +8,9 @@ import { handsOf, pastryOf, type Scheduled, type TableOfDay } from './scheduled'
 import type { ClockPlan, Lengthened } from './clockPlan';
 import type { DayPlan } from './planner/instance';
 import { goesTogether } from './alike';
-import { benchFull } from './benchRoom';
+import { awayFrom } from './away';
+import { clearedUp } from './clearing';
+import { placeFields, placesFull } from './places';
 import { tableMin } from './compile';
 import { searchedDay, searchUnits } from './searched';
 import { usualHobRings, type KitchenInput } from '../contracts/kitchen';
@@ -57,9 +59,7 @@ export function planClock(items: readonly Scheduled[], kitchen: KitchenInput, ta
     const plan =
       (pinned.length ? null : searchedDay(items, kitchen, table, { units, nowMin: soonest })?.plan) ??
       searchedDay(items, kitchen, table, { units })?.plan;
-    return plan
-      ? planFrom(items, kitchen, table.serveAt, { ...laidBy(items, kitchen, plan, table), problems: [] })
-      : null;
+    return plan ? planFrom(items, kitchen, table, { ...laidBy(items, kitchen, plan, table), problems: [] }) : null;
   };
   const goes = table.together === true && goesTogether(items, kitchen).length > 0;
   if (table.laid === 'searched' || goes || pinned.length) {
@@ -77,7 +77,7 @@ export function planClock(items: readonly Scheduled[], kitchen: KitchenInput, ta
 
 /** The plan of a day laid pie by pie, whatever does not go said. */
 export const chainClock = (items: readonly Scheduled[], kitchen: KitchenInput, table: TableOfDay): ClockPlan =>
-  planFrom(items, kitchen, table.serveAt, chainDay(items, kitchen, table));
+  planFrom(items, kitchen, table, chainDay(items, kitchen, table));
 
 /**
  * A backward chain for each item from the one oven: bakes are placed latest first in the order of the list, each as late as
@@ -88,11 +88,7 @@ function chainDay(items: readonly Scheduled[], kitchen: KitchenInput, table: Tab
   const runs: OvenRun[] = [];
   const timed: TimedStep[] = [];
   const problems: Problem[] = [];
-  const ahead = Math.max(
-    0,
-    ...items.flatMap((i) => i.steps.filter((s) => s.code === 'keepPies').map((s) => s.minutes)),
-  );
-  const busy: Busy[] = awayFrom(kitchen, table, daysBefore + Math.ceil(ahead / dayMin));
+  const busy = awayFrom(items, kitchen, table).map((b): Busy => ({ ...b, pot: false, brush: false }));
   items.forEach((item, itemIndex) => {
     const { run, fits, brusher } = placeBake(item, itemIndex, runs, kitchen, busy);
     if (!fits) problems.push(problem('clock', 'heats_overlap', 'warn', ['oven.setC'], { item: item.title }));
@@ -119,11 +115,14 @@ function chainDay(items: readonly Scheduled[], kitchen: KitchenInput, table: Tab
     problems.push(
       problem('clock', 'cold_full', 'warn', [`kitchen.${place}Trays`], { place, minutes: -atMin, trays, room }),
     );
-  const full = benchFull(timed, kitchen);
-  if (full)
+  const full = placesFull(timed, kitchen);
+  for (const { place, atMin, ...many } of full)
     problems.push(
-      problem('clock', 'bench_full', 'warn', ['kitchen.benchPlaces'], { minutes: -full.atMin, works: full.works }),
+      problem('clock', 'place_full', 'warn', [`kitchen.${placeFields[place]}`], { place, minutes: -atMin, ...many }),
     );
+  // a chain has no hands for washing between
+  if (items.some((i) => i.steps.some((s) => s.code === 'washPot')) && !full.some((f) => f.place === 'pots'))
+    problems.push(problem('clock', 'pots_unwashed', 'warn', ['kitchen.pots'], { pots: kitchen.pots ?? 0 }));
   return { timed, runs, problems, lengthened: [] };
 }
 
@@ -131,11 +130,11 @@ function chainDay(items: readonly Scheduled[], kitchen: KitchenInput, table: Tab
 function planFrom(
   items: readonly Scheduled[],
   kitchen: KitchenInput,
-  serveAt: string,
+  table: TableOfDay,
   { timed, runs, problems, lengthened }: Placed,
 ): ClockPlan {
   const ovenRuns = withPreheat(runs);
-  timed.push(...ovenRuns.flatMap(heating));
+  timed.push(...ovenRuns.flatMap(heating), ...clearedUp(timed, awayFrom(items, kitchen, table), kitchen));
   timed.sort((a, b) => a.startMin - b.startMin || a.itemIndex - b.itemIndex);
   const hands = kitchen.cooks.map((cook) => ({
     cook,
@@ -143,7 +142,7 @@ function planFrom(
   }));
   const startMin = timed.reduce((m, s) => Math.min(m, s.startMin), 0);
   return {
-    serveAt,
+    serveAt: table.serveAt,
     steps: timed,
     startMin,
     figures: clockFigures(items, timed, startMin, ovenRuns, hands),
@@ -194,30 +193,6 @@ function laidBy(
     return [...all, ...meanwhile(item, itemIndex, handsOf(item, kitchen).oven, all)];
   });
   return { timed, runs, lengthened };
-}
-
-const dayMin = 24 * 60;
-/** Nothing of a day is done longer before the table than this, days, but what is made ahead. */
-const daysBefore = 4;
-
-/** When the cooks who are there for part of the day only are not, or are away, minutes from the table. */
-function awayFrom({ cooks, hours = [] }: KitchenInput, { serveAt, away = [] }: TableOfDay, days: number): Busy[] {
-  const table = new Date(serveAt);
-  const from = (moment: string) => (new Date(moment).getTime() - table.getTime()) / 60_000;
-  const midnight = -(table.getHours() * 60 + table.getMinutes());
-  const gone = away
-    .filter((a) => cooks.includes(a.cook) && a.to > a.from)
-    .map((a): Busy => ({ cook: a.cook, from: from(a.from), to: from(a.to), pot: false, brush: false }));
-  const daily = hours
-    .filter((h) => cooks.includes(h.cook) && h.fromMin !== h.toMin)
-    .flatMap(({ cook, fromMin, toMin }) => {
-      const leaves = toMin > fromMin ? toMin : toMin + dayMin;
-      return Array.from({ length: days + 2 }, (_, i): Busy => {
-        const day = midnight + (i - days) * dayMin;
-        return { cook, from: day - dayMin + leaves, to: day + fromMin, pot: false, brush: false };
-      });
-    });
-  return [...gone, ...daily];
 }
 
 /** A pie that is out longer than this before the table, beyond its stand, is said, min. */

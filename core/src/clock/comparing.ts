@@ -1,5 +1,6 @@
 import type { ClockPlan } from './clockPlan';
 import { dayGoals } from './dayGoals';
+import type { TimedStep } from '../plan/steps/codes';
 
 /** A day in a few figures, to be set beside another of the same pies. */
 export interface DayInShort {
@@ -21,10 +22,13 @@ const lastWorthMin = 5;
 /** What whole minutes may put it out by, min. */
 const roundingMin = 5;
 
+/** Clearing up is done when there is time: nobody is called for it. */
+const isWork = (s: TimedStep): boolean => s.code !== 'clearBench';
+
 function callsOf({ steps, hands }: ClockPlan): number {
   return hands.reduce((calls, { cook }) => {
     let over = -Infinity;
-    for (const s of steps.filter((x) => x.cook === cook && x.kind !== 'tend')) {
+    for (const s of steps.filter((x) => x.cook === cook && x.kind !== 'tend' && isWork(x))) {
       if (s.startMin - over > sessionGapMin) calls++;
       over = Math.max(over, s.startMin + s.minutes);
     }
@@ -34,7 +38,7 @@ function callsOf({ steps, hands }: ClockPlan): number {
 
 const lastHourOf = ({ steps }: ClockPlan): number =>
   steps
-    .filter((s) => s.cook !== null && s.kind === 'bench')
+    .filter((s) => s.cook !== null && s.kind === 'bench' && isWork(s))
     .reduce(
       (sum, s) => sum + Math.max(0, Math.min(0, s.startMin + s.minutes) - Math.max(-lastWindowMin, s.startMin)),
       0,

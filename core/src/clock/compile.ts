@@ -3,7 +3,7 @@ import { closingCodes, type Step } from '../plan/steps/codes';
 import { ovensOf } from '../plan/ovensOf';
 import { stepKey } from '../plan/steps/key';
 import { goesTogether } from './alike';
-import { benchPlacesOf, isAtBench } from './benchRoom';
+import { holdsPot, scarcePlaces, takenOf } from './places';
 import { climbsCMin, fallsCMin } from './ovenRuns';
 import { coldRooms, roomFor, takenBy } from './coldRoom';
 import { dayGoals } from './dayGoals';
@@ -34,7 +34,7 @@ const offTheHeatMin = 15;
 /** Bakes within twice this go in together. */
 const heatToleranceC = 5;
 /** Work that can be put down beside a simmering pot. */
-export const smallCodes: ReadonlySet<string> = new Set(['weigh', 'glaze', 'prepareFilling', 'weightsOut']);
+export const smallCodes: ReadonlySet<string> = new Set(['weigh', 'glaze', 'prepareFilling', 'weightsOut', 'washPot']);
 
 /**
  * Whole minutes of steps that follow one another: a wait is as long as it has to be, up to as long as it may be; work is as
@@ -85,7 +85,10 @@ export function dayOf(
     grade: Lag['grade'] = 'quality',
   ) => lags.push({ id: `L${lags.length + 1}`, from, to, min, max, why, grade });
   const ovens = ovensOf(kitchen);
-  const places = benchPlacesOf(kitchen);
+  const places = scarcePlaces(
+    items.flatMap((i) => i.steps),
+    kitchen,
+  );
   // steps done in one go with those of other pies: their own minutes, hands, and what they come after
   const goes = together ? goesTogether(items, kitchen) : [];
   const goOf = new Map(goes.map((g) => [stepKey(g.itemIndex, g.step), g]));
@@ -124,7 +127,7 @@ export function dayOf(
         ...lengths[n],
         needs: {
           ...(oven && modes.size > 1 ? { alone: 1 } : {}),
-          ...(places !== null && isAtBench(s) ? { bench: 1 } : {}),
+          ...takenOf(s, places),
           ...inCold(item, s, kitchen),
         },
         ...(oven
@@ -162,11 +165,37 @@ export function dayOf(
         ...(smallCodes.has(s.code) ? { small: true } : {}),
         ...cooled[n],
         // one pot at a time for a cook: what is fried or browned is not left
-        needs: s.kind === 'hob' ? { hob: 1, [`pot ${pot}`]: 1 } : inCold(item, s, kitchen),
+        needs: {
+          ...(s.kind === 'hob' ? { hob: 1, [`pot ${pot}`]: 1 } : inCold(item, s, kitchen)),
+          ...takenOf(s, places),
+        },
         ...(s.kind === 'hob' || s.kind === 'bench' ? { cooks: [helper] } : {}),
         ...asGo(key(s)),
         ...held(s),
       });
+    }
+    const wash = item.steps.find((s) => s.code === 'washPot');
+    const emptied = filling.findLast(holdsPot);
+    if (wash && emptied) {
+      // the pot is nobody else's until it is washed
+      const soaks = soakId(itemIndex);
+      const pots = takenOf(wash, places);
+      steps.push(
+        { id: soaks, item: String(itemIndex), kind: 'passive', min: 1, max: readyWaitMin, needs: pots },
+        {
+          id: key(wash),
+          item: String(itemIndex),
+          kind: 'active',
+          small: true,
+          min: Math.ceil(wash.minutes - 1e-9),
+          max: Math.ceil(wash.minutes - 1e-9),
+          needs: pots,
+          cooks: [...kitchen.cooks],
+          ...held(wash),
+        },
+      );
+      lag([key(emptied), 'end'], [soaks, 'start'], 0, 0, 'washPot');
+      lag([soaks, 'end'], [key(wash), 'start'], 0, 0, 'washPot');
     }
     filling.forEach((s, i) => {
       const next = filling[i + 1];
@@ -175,7 +204,7 @@ export function dayOf(
           [key(s), 'end'],
           [key(next), 'start'],
           0,
-          next.code === 'coolFilling' ? offTheHeatMin : readyWaitMin,
+          next.code === 'coolFilling' ? (wash && emptied === next ? 0 : offTheHeatMin) : readyWaitMin,
           next.code,
           next.code === 'coolFilling' ? 'safety' : 'quality',
         );
@@ -239,7 +268,7 @@ export function dayOf(
     resources: [
       { id: 'hob', cap: kitchen.hobRings ?? usualHobRings },
       { id: 'alone', cap: 1 },
-      ...(places === null ? [] : [{ id: 'bench', cap: places }]),
+      ...places,
       ...coldRooms.flatMap((id) => {
         const room = roomFor(kitchen, id);
         return room === null ? [] : [{ id, cap: Math.round(room * partsOfTray) }];
@@ -261,6 +290,9 @@ export function dayOf(
     budgets: [],
   };
 }
+
+/** The wait between a pot's being empty and its being washed: of the planner only, no step of a day. */
+export const soakId = (itemIndex: number): string => stepKey(itemIndex, { id: 'soak' });
 
 /** The planner counts whole numbers: a tray is so many of them. */
 const partsOfTray = 100;

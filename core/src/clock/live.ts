@@ -1,7 +1,9 @@
 import type { KitchenInput } from '../contracts/kitchen';
 import type { TimedStep } from '../plan/steps/codes';
 import { keyOf } from '../plan/steps/key';
-import { dayOf, plannerMin } from './compile';
+import { awayFrom, type Gone } from './away';
+import { clearedUp } from './clearing';
+import { dayOf, plannerMin, soakId } from './compile';
 import { climbsCMin } from './ovenRuns';
 import { checkPlan } from './planner/checker';
 import type { DayPlan, Instance, Lag } from './planner/instance';
@@ -124,7 +126,33 @@ function layAs(
     laid = layWithin(compiled, steps, states, kitchen, table, nowMin, withinMin);
     if (!laid || laid.plan || !laid.overdue) break;
   }
-  return laid;
+  if (!laid?.plan) return laid;
+  const { laterMin } = laid.plan;
+  const gone = awayFrom(items, kitchen, table).map((g) => ({ ...g, from: g.from - laterMin, to: g.to - laterMin }));
+  return { ...laid, plan: { ...laid.plan, steps: clearedAnew(laid.plan.steps, states, gone, kitchen) } };
+}
+
+/** Steps of a day with the clearing up that was not begun where there is room for it now. */
+function clearedAnew(
+  steps: readonly TimedStep[],
+  states: ReadonlyMap<string, StepAtBench>,
+  gone: readonly Gone[],
+  kitchen: KitchenInput,
+): TimedStep[] {
+  const open = (s: TimedStep) => s.code === 'clearBench' && states.get(keyOf(s))?.begunMin == null;
+  const anew = new Map(
+    clearedUp(
+      steps.filter((s) => !open(s)),
+      gone,
+      kitchen,
+    ).map((s) => [s.id, s]),
+  );
+  return steps
+    .map((s): TimedStep => {
+      const to = open(s) ? anew.get(s.id) : undefined;
+      return to ? { ...s, startMin: to.startMin, cook: to.cook } : s;
+    })
+    .sort((a, b) => a.startMin - b.startMin || a.itemIndex - b.itemIndex);
 }
 
 // oxlint-disable-next-line max-params -- a day, its run, and how soon
@@ -282,7 +310,18 @@ function happened(
     const next = to[1] === 'start' ? states.get(to[0])?.begunMin : null;
     if (next != null && from[1] === 'end') endedBy.set(from[0], Math.min(next, endedBy.get(from[0]) ?? Infinity));
   }
+  // a pot that is empty soaks until somebody washes it: no step of the bench
+  const soaks = (s: Instance['steps'][number]) => {
+    const emptied = day.lags.find((l) => l.to[0] === s.id)?.from[0] ?? '';
+    const over = what.done[emptied]?.end;
+    if (over === undefined) return;
+    const washed = states.get(day.lags.find((l) => l.from[0] === s.id)?.to[0] ?? '')?.begunMin;
+    const begun = { start: Math.min(over, now), cook: null, oven: null };
+    if (washed == null) what.running[s.id] = { ...begun, end: null };
+    else what.done[s.id] = { ...begun, end: Math.max(begun.start + 1, Math.min(now, Math.floor(at + washed))) };
+  };
   for (const s of day.steps) {
+    if (s.id === soakId(Number(s.item))) soaks(s);
     const state = states.get(s.id);
     if (state?.begunMin == null) continue;
     const start = Math.min(now, Math.floor(at + state.begunMin));

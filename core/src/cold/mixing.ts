@@ -19,6 +19,8 @@ export const mixingMethods = {
   mixerHook: { handW: 0, handC: 30, workWKg: 35 },
 } as const;
 export type MixingMethod = keyof typeof mixingMethods;
+/** Whether a machine does it. */
+export const isByMachine = (method: MixingMethod): boolean => /^(?:processor|mixer)/.test(method);
 
 export const vesselHeats = { steel: 500, glass: 840, ceramic: 900 } as const;
 

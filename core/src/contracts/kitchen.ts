@@ -79,6 +79,11 @@ export class KitchenInput {
   @Optional() @NumberIn(1, 8, 'rings', { integer: true }) hobRings?: number | null;
   /** How many can work at the bench at once; not reckoned with where nobody said. */
   @Optional() @NumberIn(1, 6, 'cooks', { integer: true }) benchPlaces?: number | null;
+  /** Scales, and machines that mix; one of each where nobody said. */
+  @Optional() @NumberIn(1, 6, 'scales', { integer: true }) scales?: number | null;
+  @Optional() @NumberIn(1, 6, 'machines', { integer: true }) mixers?: number | null;
+  /** Pots and pans that hold a filling; not reckoned with where nobody said. */
+  @Optional() @NumberIn(1, 12, 'pots', { integer: true }) pots?: number | null;
   /** Baking trays that lie flat in the fridge, and in the freezer, at once; not reckoned with where nobody said. */
   @Optional() @NumberIn(0.25, 12, 'trays') fridgeTrays?: number | null;
   @Optional() @NumberIn(0.25, 12, 'trays') freezerTrays?: number | null;

@@ -1,11 +1,13 @@
 import { chainClock, planClock } from '../clock/chain';
 import type { ClockPlan, Lengthened } from '../clock/clockPlan';
 import { isBetterDay } from '../clock/comparing';
+import { washesPots } from '../clock/places';
 import type { Scheduled } from '../clock/scheduled';
 import { longestRestMore } from '../contracts/clock';
 import type { ItemInput } from '../contracts/item';
 import type { KitchenInput } from '../contracts/kitchen';
 import { planItem, type ItemPlan } from './item';
+import { washPot } from './steps/around';
 import { ovenCompany } from './ovenCompany';
 import type { InCompany } from './stations/oven/spec';
 import { heatsOf } from './stations/oven/programme';
@@ -117,9 +119,12 @@ export const scheduled = (
   plans: readonly ItemPlan[],
   doughs: readonly SharedDough[],
   kitchen: KitchenInput,
-): Scheduled[] =>
-  items.map(({ title, clock, oven }, i): Scheduled => {
-    const { steps, oven: bake } = plans[i];
+): Scheduled[] => {
+  const cooked = (p: ItemPlan) => p.steps.some((s) => s.code === 'cookFilling');
+  const washes = washesPots(plans.filter(cooked).length, kitchen);
+  return items.map(({ title, clock, oven }, i): Scheduled => {
+    const { oven: bake } = plans[i];
+    const steps = washes && cooked(plans[i]) ? [...plans[i].steps, washPot(kitchen)] : plans[i].steps;
     const batch = doughs.find((d) => d.members.some((m) => m.index === i && m !== d.members[0]));
     return {
       title,
@@ -136,6 +141,7 @@ export const scheduled = (
       blindPreheatMin: bake.blindPreheatMin,
     };
   });
+};
 
 /** The rest of a dough that serves several says how it is divided first; where it is too little for all, that is said. */
 function toldToDivide(plan: ItemPlan, index: number, doughs: readonly SharedDough[]): ItemPlan {

@@ -12,6 +12,7 @@ import { Cooks } from './Cooks';
 import { NumberField } from '../design/ui/NumberField';
 import { benchWords } from '../wording/words';
 import { fridgeKinds, KitchenInput, usualHobRings } from '@crustallum/core/contracts/kitchen';
+import { usualMixers, usualScales } from '@crustallum/core/clock/places';
 
 const rules = numberRules(KitchenInput);
 const numbers = [
@@ -30,6 +31,9 @@ const numbers = [
   ['ovenOffsetC', 'Oven stands off its dial by'],
   ['ovenW', 'Oven heats with'],
   ['hobRings', 'Rings of the hob'],
+  ['pots', 'Pots and pans for fillings'],
+  ['scales', 'Scales'],
+  ['mixers', 'Mixing machines'],
   ['fridgeTrays', 'Trays that lie flat in the fridge'],
   ['freezerTrays', 'Trays that lie flat in the freezer'],
   ['pace', 'Your pace against ours'],
@@ -43,12 +47,14 @@ const picks = [
   ['fridgeKind', 'Its fridge', fridgeKinds.map((k) => [k, fridgeWords[k]] as const)],
 ] as const;
 /** May be left open; and what they begin with when they are said. */
-const optional = new Set<string>(['flourLimitG', 'benchC', 'benchPlaces', 'hobRings', 'fridgeTrays', 'freezerTrays']);
 const startingAt: Partial<Record<(typeof numbers)[number][0], number>> = {
   flourLimitG: 500,
   benchC: 12,
   benchPlaces: 1,
   hobRings: usualHobRings,
+  pots: 2,
+  scales: usualScales,
+  mixers: usualMixers,
   fridgeTrays: 2,
   freezerTrays: 1,
 };
@@ -69,6 +75,9 @@ export default function KitchenForm() {
         flourLimitG: null,
         benchPlaces: null,
         hobRings: null,
+        pots: null,
+        scales: null,
+        mixers: null,
         fridgeTrays: null,
         freezerTrays: null,
         ...data.document,
@@ -108,7 +117,7 @@ export default function KitchenForm() {
                 ) : (
                   <NumberField id={name} label={label} value={value} rule={rule} unit={rule.unit} onChange={set} />
                 )}
-                {!none && optional.has(name) && (
+                {!none && name in startingAt && (
                   <button
                     type="button"
                     className="key"

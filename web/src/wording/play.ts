@@ -61,6 +61,9 @@ const placeWords: Record<string, string> = {
   hob: 'a ring of the hob',
   alone: 'the oven’s fan',
   bench: 'a place at the bench',
+  scale: 'the scale',
+  mixer: 'the mixing machine',
+  pots: 'the pot',
   fridge: 'the room in the fridge',
   freezer: 'the room in the freezer',
 };

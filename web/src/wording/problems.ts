@@ -5,6 +5,7 @@ import type { Refusal } from '@crustallum/core/quantities/refusal';
 import { area, counted, degrees, degreesApart, long, plain, sides, span, thin, weight } from './numbers';
 import { pastryWords } from './words';
 import type { Problem, ProblemCode } from '@crustallum/core/plan/problem';
+import type { Place } from '@crustallum/core/clock/places';
 import type { Pastry } from '@crustallum/core/contracts/products';
 
 type Values = Problem['values'];
@@ -12,6 +13,14 @@ const g = (v: Values, key: string): string => plain(Number(v[key] ?? 0), 0);
 /** The heat a bake is judged by. */
 const heatOf = (v: Values): string =>
   `${degrees(Number(v['setC']), 0)}${Number(v['heats'] ?? 1) > 1 ? ' in the mean' : ''}`;
+
+/** What there is not enough of for so many at once. */
+const fullWords: Record<Place, (room: number) => string> = {
+  bench: () => 'want the bench at once, and there is not room for so many',
+  scale: (room) => `weigh at once, on ${counted(room, 'scale', 'scales')}`,
+  mixer: (room) => `doughs would be mixed at once, in ${counted(room, 'machine', 'machines')}`,
+  pots: (room) => `fillings would be in pots at once, and there ${room === 1 ? 'is' : 'are'} ${plain(room, 0)}`,
+};
 
 const sentences: Record<ProblemCode, (v: Values) => string> = {
   cannot_be_cut: (v) => `It cannot be cut so${v['field'] ? `: ${fieldWords(String(v['field']))}` : ''}.`,
@@ -132,8 +141,10 @@ const sentences: Record<ProblemCode, (v: Values) => string> = {
     `${String(v['item'])} is out ${span(Number(v['minutes']))} before the table, for the one oven is taken.`,
   cold_full: (v) =>
     `${span(Number(v['minutes']))} before the table ${plain(Number(v['trays']), 1)} trays would lie in the ${String(v['place'])}, and there is room for ${plain(Number(v['room']), 1)}: lay packets on one another with paper between, or make room.`,
-  bench_full: (v) =>
-    `${span(Number(v['minutes']))} before the table ${plain(Number(v['works']), 0)} want the bench at once, and there is not room for so many.`,
+  place_full: (v) =>
+    `${span(Number(v['minutes']))} before the table ${plain(Number(v['works']), 0)} ${fullWords[(v['place'] ?? 'bench') as Place](Number(v['room']))}.`,
+  pots_unwashed: (v) =>
+    `More fillings are cooked than there are pots (${g(v, 'pots')}), and nobody has hands free to wash one between.`,
   hands_taken: (v) => `${String(v['cook'])} has no hands free for ${String(v['item'])} when they are needed.`,
   pins_do_not_go: (v) =>
     `The day cannot be laid around what you hold of ${String(v['item'])}: it is shown as it would be without.`,

@@ -87,6 +87,8 @@ export const stepWords: Record<StepCode, string> = {
   tentOn: 'Foil on',
   cookFilling: 'Cook filling',
   coolFilling: 'Cool filling',
+  washPot: 'Wash the pot',
+  clearBench: 'Clear up',
 };
 
 export const stepWord = (s: Pick<TimedStep, 'code' | 'values'>): string =>
@@ -607,6 +609,22 @@ export function callOf(s: TimedStep, title: string, fat: string): Call {
         `${heatsWords(String(s.values['heats'] ?? `0:${s.values['setC']}`))}${s.values['mode'] === 'fan' ? ' fan' : ''}, ${s.values['rack']} rack${onTraysWords(s)}.${s.values['steamMin'] ? ` Steam in for the first ${num(s, 'steamMin')} min.` : ''} Look from ${num(s, 'look')} min; ${num(s, 'low')} to ${num(s, 'high')} min in all.${doneSigns[String(s.values['sign'])] ?? ''}`,
         'In the oven, next',
         `Hot steam and hot metal. Probe the middle: ${degrees(Number(s.values['target']), 0)} or your local rule.`,
+      );
+    case 'washPot':
+      return make(
+        'Wash the pot',
+        'Scrape it out and wash it while it soaks soft: the next filling is cooked in it.',
+        'It is clean, next',
+        'It is hot still; no cold water onto a hot pan.',
+      );
+    case 'clearBench':
+      return make(
+        'Clear the bench',
+        `Pin, board, bowls and cutters washed, the bench wiped; what is over covered and in the cold. ${span(s.minutes)} by reckoning.`,
+        'It is clear, next',
+        Number(s.values['raw'])
+          ? 'Blades one at a time, never left in the water. What was raw, its board and its cloth: hot and soapy, last, then hands.'
+          : 'Blades one at a time, never left in the water.',
       );
     case 'stand':
       return make(

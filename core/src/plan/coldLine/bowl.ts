@@ -1,3 +1,4 @@
+import { isByMachine } from '../../cold/mixing';
 import { benchMinutes, mixingPace } from '../steps/minutes';
 import { lockIn, rubbedShare } from '../stations/lamination/turns';
 import { lumpsWarm } from './thermal';
@@ -57,6 +58,7 @@ export function weighAndMix(line: Timeline): void {
         outC: dough.outOfBowlC,
         band: dough.band ? 1 : 0,
         worked: worked.has(method) ? 1 : 0,
+        machine: isByMachine(method) ? 1 : 0,
       },
     },
   );

@@ -1,7 +1,7 @@
 import { Matches } from 'class-validator';
 import { localMoment } from '../../contracts/clock';
 import { dayOf, plannerMin } from '../../clock/compile';
-import { meetsAtBench } from '../../clock/benchRoom';
+import { meetsAt, places, type Place } from '../../clock/places';
 import { coldRooms } from '../../clock/coldRoom';
 import { searchedDay } from '../../clock/searched';
 import { choicesFor, type Choice } from '../../clock/planner/choices';
@@ -36,7 +36,7 @@ export type ClashMember =
   | { what: 'stands'; itemIndex: number }
   | { what: 'held'; step: StepOfItem }
   | { what: 'pot'; cook: string }
-  | { what: 'hob' | 'fan' | 'room' | 'bench' | 'shelves' | 'hands' | 'heats' | 'hours' | 'begin' | 'table' };
+  | { what: 'hob' | 'fan' | 'room' | Place | 'shelves' | 'hands' | 'heats' | 'hours' | 'begin' | 'table' };
 
 /** A way out that was solved and checked: when it is served then, and its day. */
 export interface DayChoice extends DayOfWay {
@@ -159,7 +159,6 @@ const mostLoosened = 6;
 /** Members that are about what is in the oven, in the cold, and about whose hands are wanted. */
 const ofOven: ReadonlySet<ClashMember['what']> = new Set(['heats', 'shelves', 'fan']);
 const ofCold: ReadonlySet<ClashMember['what']> = new Set(['room']);
-const ofBench: ReadonlySet<ClashMember['what']> = new Set(['bench']);
 const ofHands: ReadonlySet<ClashMember['what']> = new Set(['hands', 'pot', 'hob', 'hours']);
 /** More orders than this are a chain: it is told by what else takes part. */
 const mostOrders = 3;
@@ -176,12 +175,13 @@ function stepsOf(members: readonly ClashMember[], items: readonly number[], laid
   const meet = (a: TimedStep, b: TimedStep) =>
     a !== b && a.cook === b.cook && a.startMin < b.startMin + b.minutes && b.startMin < a.startMin + a.minutes;
   const stands = new Set(members.map((m) => (m.what === 'stands' ? m.itemIndex : -1)));
+  const placesOfIt = places.filter((p) => members.some((m) => m.what === p));
   const bound = own.filter(
     (s) =>
       (s.kind === 'oven' && s.code !== 'preheat' && has(ofOven)) ||
       (s.code === 'bake' && stands.has(s.itemIndex)) ||
       (s.kind === 'cold' && coldRooms.some((p) => p === s.values['place']) && has(ofCold)) ||
-      (has(ofBench) && meetsAtBench(s, own).length > 0) ||
+      placesOfIt.some((p) => meetsAt(p, s, own).length > 0) ||
       (s.cook !== null && has(ofHands) && own.some((o) => meet(s, o))),
   );
   return [
@@ -190,11 +190,11 @@ function stepsOf(members: readonly ClashMember[], items: readonly number[], laid
 }
 
 /** Places of a day as they take part in a clash; what bakes alone is the fan's. */
-const placeOf: Record<string, 'hob' | 'room' | 'bench'> = {
+const placeOf: Record<string, 'hob' | 'room' | Place> = {
   hob: 'hob',
   fridge: 'room',
   freezer: 'room',
-  bench: 'bench',
+  ...Object.fromEntries(places.map((p) => [p, p])),
 };
 
 function memberOf(

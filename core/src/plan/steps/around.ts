@@ -90,6 +90,10 @@ export function fillingSteps(item: ItemInput, kitchen: KitchenInput, filling: Fi
   return steps;
 }
 
+/** A pot washed for the next filling. */
+export const washPot = (kitchen: KitchenInput): Step =>
+  whole('washPot', 'clearing', 'bench', benchMinutes.washPot * kitchen.pace);
+
 /** What is made before the rest: the hands of all of it, and as long as the longest of it stands. */
 function aheadSteps({ filling }: ItemInput, kitchen: KitchenInput, parts: FillingPlan['parts']): Step[] {
   const ahead = filling.ingredients.flatMap(({ name, ahead: how }, n) =>

@@ -1,7 +1,8 @@
 /** `tend`: a moment of hands at something that goes on meanwhile. */
 export const stepKinds = ['bench', 'cold', 'oven', 'stand', 'hob', 'tend'] as const;
 export type StepKind = (typeof stepKinds)[number];
-export const strands = ['pastry', 'filling', 'oven'] as const;
+/** `clearing`: washing up, in nobody's way but the hands'. */
+export const strands = ['pastry', 'filling', 'oven', 'clearing'] as const;
 export type Strand = (typeof strands)[number];
 
 export const stepCodes = [
@@ -51,6 +52,8 @@ export const stepCodes = [
   'prepareFilling',
   'cookFilling',
   'coolFilling',
+  'washPot',
+  'clearBench',
 ] as const;
 export type StepCode = (typeof stepCodes)[number];
 

@@ -39,4 +39,7 @@ export const benchMinutes = {
   glazeAPiece: 0.4,
   glazeADish: 2.5,
   tend: 1,
+  washPot: 4,
+  clearUp: 6,
+  clearUpAPie: 3,
 } as const;

@@ -35,7 +35,8 @@ const searched = new Set([
   'starts_past',
   'hands_taken',
   'cold_full',
-  'bench_full',
+  'place_full',
+  'pots_unwashed',
   'heats_overlap',
   'stands_long',
 ]);

@@ -163,6 +163,9 @@ const otherWayName = ({ kinds, pies }: OtherWay): string => {
 const ownWords: Partial<Record<ClashMember['what'], string>> = {
   hob: 'the rings of the hob',
   bench: 'the room at the bench',
+  scale: 'the scale',
+  mixer: 'the mixing machine',
+  pots: 'the pots, and washing them between',
   fan: 'the fan on for one and off for the other',
   room: 'the room in fridge or freezer',
   shelves: 'the shelves of the oven',

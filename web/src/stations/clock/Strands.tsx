@@ -277,6 +277,7 @@ export function Strands({ hand, clashing }: { hand: DayInHand; clashing: Readonl
             const p = place(s);
             const open = s.strand !== 'pastry';
             const thin = s.kind === 'stand';
+            const ink = s.strand === 'clearing' ? 'var(--color-ink-2)' : colour(s.itemIndex);
             const word = stepWord(s).toLowerCase();
             const room = p.width > word.length * 8 + 8;
             const play = hand.plays.get(keyOf(s));
@@ -299,8 +300,8 @@ export function Strands({ hand, clashing }: { hand: DayInHand; clashing: Readonl
                   width={p.width}
                   height={thin ? 8 : 28}
                   rx={Math.min(14, p.width / 2)}
-                  fill={open ? 'var(--color-flour)' : colour(s.itemIndex)}
-                  stroke={colour(s.itemIndex)}
+                  fill={open ? 'var(--color-flour)' : ink}
+                  stroke={ink}
                   strokeWidth="2.500"
                   strokeDasharray={s.code === 'preheat' ? '4 4' : undefined}
                 />
@@ -334,7 +335,7 @@ export function Strands({ hand, clashing }: { hand: DayInHand; clashing: Readonl
                     x={p.x + p.width / 2}
                     y={p.y + 23}
                     textAnchor="middle"
-                    style={{ fill: open ? colour(s.itemIndex) : 'var(--color-on-strand)', fontWeight: 640 }}
+                    style={{ fill: open ? ink : 'var(--color-on-strand)', fontWeight: 640 }}
                   >
                     {word}
                   </text>

@@ -88,6 +88,7 @@ export function UprightClock({ steps: all, serveAt }: { steps: readonly TimedSte
           const [top, bottom] = [at(s.startMin), at(s.startMin + s.minutes)];
           const word = stepWord(s).toLowerCase();
           const open = s.strand !== 'pastry';
+          const ink = s.strand === 'clearing' ? 'var(--color-ink-2)' : colour(s.itemIndex);
           const last = [...said].at(-1) ?? -99;
           const timed = s.cook && top - last > 18;
           if (timed) said.add(top);
@@ -104,8 +105,8 @@ export function UprightClock({ steps: all, serveAt }: { steps: readonly TimedSte
                 width={Math.max(4, wide - 2)}
                 height={Math.max(3, bottom - top - 1)}
                 rx="7"
-                fill={open ? 'var(--color-flour)' : colour(s.itemIndex)}
-                stroke={colour(s.itemIndex)}
+                fill={open ? 'var(--color-flour)' : ink}
+                stroke={ink}
                 strokeWidth="2"
               />
               {wide > word.length * 7.6 + 6 && bottom - top >= wordPx - 1 && (

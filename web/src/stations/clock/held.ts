@@ -8,7 +8,7 @@ export const stepByMin = 5;
 
 /** Steps that can be taken in hand: what is done, waited for or baked; not what goes on beside another, nor the stand. */
 export const canBeHeld = (s: TimedStep): boolean =>
-  s.during === undefined && s.kind !== 'tend' && s.code !== 'preheat' && s.code !== 'stand';
+  s.during === undefined && s.kind !== 'tend' && s.code !== 'preheat' && s.code !== 'stand' && s.code !== 'clearBench';
 
 /** Pins with one more, or one changed: what is not said of it stays as it was. */
 export function withPin(pins: readonly PinInput[] | undefined, pin: PinInput): PinInput[] {
