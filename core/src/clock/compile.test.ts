@@ -91,6 +91,12 @@ describe('what stands in the way of a day', () => {
       expect(taken.choices.find((c) => c.kind === 'serve-later')?.lateMin).toBe(lateMin);
     }
   });
+  it('is packets that chill too long: in two halves side by side, the table is met sooner', () => {
+    const found = dayChoices({ meal, items: [formItem('plait', 6, 'Ines')], kitchen, now: '2026-12-12T17:00' });
+    const halved = found.others.find((w) => w.kinds.includes('thinnerPackets'));
+    expect(halved?.pies[0].changes).toMatchObject({ 'folds.halves': true });
+    expect(halved?.lateMin).toBeLessThan(found.choices.find((c) => c.kind === 'serve-later')?.lateMin ?? 0);
+  });
   it('is two heats in one oven that may not wait for each other: one heat between them is a way out, shown with its oven', () => {
     const hot = (form: 'dishPie' | 'pasties', setC: number) => {
       const item = formItem(form, 6, 'Ines');

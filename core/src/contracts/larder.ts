@@ -17,6 +17,7 @@ import { Version } from './stored';
 
 /** Places of the larder: A–D fridge, E–G freezer, H and I shelf, J porch. */
 export const shelves = ['A', 'B', 'C', 'D', 'E', 'F', 'G', 'H', 'I', 'J'] as const;
+export const freezerShelves = ['E', 'F', 'G'] as const satisfies readonly (typeof shelves)[number][];
 
 const said = (value: unknown): boolean => value !== null && value !== undefined;
 

@@ -1,5 +1,6 @@
 import { planBake } from '@crustallum/core/plan/bake';
 import { plainKitchen, starterItem, starterMeal } from '@crustallum/core/plan/starters';
+import { shopping } from '@crustallum/core/plan/needs/shopping';
 import ICAL from 'ical.js';
 import { dayCalendar, dayText, stepsFor, type DayFile } from './dayFiles';
 
@@ -11,6 +12,8 @@ const day: DayFile = {
   title: 'Supper',
   plan,
   items: items.map((i, n) => ({ id: `i${n}`, title: i.title, fat: i.dough.fat })),
+  buy: [],
+  out: [],
 };
 const eventsOf = (text: string) =>
   new ICAL.Component(ICAL.parse(text) as [string, never, never]).getAllSubcomponents('vevent');
@@ -46,5 +49,30 @@ describe('the day as a calendar', () => {
     expect(text[0]).toBe('Supper');
     expect(text.filter((l) => /^\d\d:\d\d {2}/.test(l))).toHaveLength(stepsFor(plan, null).length);
     expect(text.join(' ')).toContain('Saturday');
+  });
+});
+
+describe('what is bought and taken out before the work', () => {
+  const before: DayFile = {
+    ...day,
+    buy: shopping(plan.needs, [], plan.clock.steps),
+    out: [
+      { name: 'butter', grams: 200, itemIndex: 0, from: 'fridge', to: 'room', atMin: -600, useMin: -500, toC: 16 },
+      { name: 'Peas', grams: 90, itemIndex: 1, from: 'freezer', to: 'fridge', atMin: -1400, useMin: -680, toC: null },
+    ],
+  };
+  it('stands among the steps at its hour, the evening before under its own day, and the list to buy below', () => {
+    const text = dayText(before, null).split('\r\n');
+    const out = text.filter((l) => l.includes('Take out'));
+    expect(out).toEqual([
+      '19:10  Take out, 90 g peas from the freezer into the fridge, to thaw on a plate, low down',
+      '08:30  Take out, 200 g butter out of the fridge, in pieces, to be at 16° when it is used',
+    ]);
+    expect(text.indexOf(out[0] ?? '')).toBeLessThan(text.findIndex((l) => l.startsWith('Saturday')));
+    expect(text).toContain('To buy');
+  });
+  it('is in the calendar with an alarm of its own', () => {
+    const events = eventsOf(dayCalendar(before, 'Ines')).map((e) => new ICAL.Event(e).summary);
+    expect(events.filter((e) => e.startsWith('Take out'))).toHaveLength(2);
   });
 });

@@ -1,5 +1,5 @@
 import { ToggleGroup } from 'radix-ui';
-import type { LarderThing } from '@crustallum/core/contracts/larder';
+import { freezerShelves, type LarderThing } from '@crustallum/core/contracts/larder';
 import { weight } from '../wording/numbers';
 import { placeWords } from './places';
 
@@ -14,7 +14,7 @@ interface Props {
 /** One place of the larder at twice the size: everything in it, with grams and dates, row over row where it is crowded. */
 export function OnePlace({ things, place, onPlace, chosen, onChoose }: Props) {
   const here = things.filter((t) => t.shelf === place);
-  const frozen = 'EFG'.includes(place);
+  const frozen = freezerShelves.some((s) => s === place);
   return (
     <div style={{ maxWidth: 660 }}>
       <ToggleGroup.Root

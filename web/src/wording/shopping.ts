@@ -1,5 +1,7 @@
 import { shopShelves, type ShopShelf, type ToBuy } from '@crustallum/core/plan/needs/shopping';
-import { clock, dayOf, momentAt, served, weight } from './numbers';
+import type { TakenOut } from '@crustallum/core/plan/needs/takingOut';
+import { clock, dayOf, degrees, momentAt, served, weight } from './numbers';
+import { fatWords } from './words';
 
 export const shopWords: Record<ShopShelf, string> = {
   produce: 'Vegetables and fruit',
@@ -17,6 +19,14 @@ export function neededWords(serveAt: string, byMin: number): string {
   return at.toDateString() === served(serveAt).toDateString()
     ? `needed at ${clock(at)}`
     : `needed on ${dayOf(at)}, ${clock(at)}`;
+}
+
+/** What is taken out of the cold, and how it is to be when it is used. */
+export function takenOutWords({ name, grams, from, to, toC }: TakenOut): string {
+  const what = `${weight(grams)} ${(fatWords[name] ?? name).toLowerCase()}`;
+  return to === 'fridge'
+    ? `${what} from the ${from} into the fridge, to thaw on a plate, low down`
+    : `${what} out of the ${from}, in pieces${toC === null ? '' : `, to be at ${degrees(toC, 0)} when it is used`}`;
 }
 
 /** The list in words, to be taken along: in the order a shop is walked, with when it is needed. */

@@ -47,8 +47,8 @@ function shelfOf({ name, ingredient }: Pick<Need, 'name' | 'ingredient'>): ShopS
   return row.group === 'fat' && row.place === 'shelf' ? 'baking' : shelfOfGroup[row.group];
 }
 
-/** The first step that takes something from a place of an item. */
-function firstUse(steps: readonly TimedStep[], itemIndex: number, place: Place | null): number | null {
+/** When the first step takes something from a place of an item, minutes from the table; null where none does. */
+export function firstUse(steps: readonly TimedStep[], itemIndex: number, place: Place | null): number | null {
   const own = steps.filter((s) => s.itemIndex === itemIndex);
   const first = (is: (s: TimedStep) => boolean) =>
     own.filter(is).reduce<number | null>((min, s) => Math.min(min ?? Infinity, s.startMin), null);

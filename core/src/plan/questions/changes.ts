@@ -49,10 +49,20 @@ export function otherFat(item: ItemInput, to: string): Changes {
   };
 }
 
+/** What makes a packet chill thinner: a disc half as thick, a laminate as two halves side by side; null where it does already. */
+export function thinnerChill({ dough, folds }: ItemInput): Record<string, number | boolean> | null {
+  if (dough.pastry === 'filo') return null;
+  if (dough.pastry === 'roughPuff') return folds.halves ? null : { 'folds.halves': true };
+  const discMm = Math.max(thinnestDiscMm, folds.discMm / 2);
+  return discMm < folds.discMm ? { 'folds.discMm': discMm } : null;
+}
+const thinnestDiscMm = 10;
+
 /** The questions worth asking of this item, each as the inputs it changes; those that change nothing are left out. */
 export function whatIfs(item: ItemInput, kitchen: KitchenInput): Partial<Record<WhatIfName, Changes>> {
   const { folds, cut, dough } = item;
   if (dough.pastry === 'filo') return {};
+  const thinner = thinnerChill(item);
   const stone = { 'kitchen.bench': 'marble', 'kitchen.benchC': kitchen.fridgeC };
   const fats = (['lard', 'shortening'] as const).filter((f) => f !== dough.fat && fatNames.includes(f));
   return {
@@ -61,11 +71,7 @@ export function whatIfs(item: ItemInput, kitchen: KitchenInput): Partial<Record<
     ...Object.fromEntries(fats.map((f) => [f, otherFat(item, f)])),
     thicker: { 'cut.thicknessMm': Math.min(10, cut.thicknessMm + 1) },
     twoRolling: { 'kitchen.pace': Math.max(0.3, kitchen.pace * twoHandsShare) },
-    ...(dough.pastry === 'shortcrust'
-      ? { thinChill: { 'folds.discMm': Math.max(10, folds.discMm / 2) } }
-      : folds.halves
-        ? {}
-        : { thinChill: { 'folds.halves': true } }),
+    ...(thinner ? { thinChill: thinner } : {}),
     ...(folds.coldIn === 'freezer' ? {} : { freezer: { 'folds.coldIn': 'freezer' } }),
   };
 }

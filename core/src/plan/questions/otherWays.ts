@@ -4,11 +4,12 @@ import type { ItemInput } from '../../contracts/item';
 import { planBake, scheduled } from '../bake';
 import type { BakeInput } from '../inputs';
 import { writePaths } from '../path';
+import { thinnerChill } from './changes';
 import { asMade } from '../sharedDough';
 import { heatsOf } from '../stations/oven/programme';
 import { dayOfWay, type DayOfWay } from './ovenOfDay';
 
-export const otherWayKinds = ['oneHeat', 'restsInFreezer', 'cooledOnTrays', 'cooledInIce'] as const;
+export const otherWayKinds = ['oneHeat', 'thinnerPackets', 'restsInFreezer', 'cooledOnTrays', 'cooledInIce'] as const;
 export type OtherWayKind = (typeof otherWayKinds)[number];
 
 /** Pies made another way: what changes of which, and when the day is at the table then, solved and checked. */
@@ -17,7 +18,7 @@ export interface OtherWay extends DayOfWay {
   pies: { itemIndex: number; changes: Changes }[];
   lateMin: number;
 }
-type Changes = Record<string, string | number>;
+type Changes = Record<string, string | number | boolean>;
 
 /** What has to change of an item for a way; null where it is that way already. */
 const changesFor: Record<OtherWayKind, (item: ItemInput, all: readonly ItemInput[]) => Changes | null> = {
@@ -25,6 +26,7 @@ const changesFor: Record<OtherWayKind, (item: ItemInput, all: readonly ItemInput
     const setC = commonHeat(all);
     return setC === null || setC === oven.setC ? null : { 'oven.setC': setC };
   },
+  thinnerPackets: thinnerChill,
   restsInFreezer: ({ folds }) => (folds.coldIn === 'freezer' ? null : { 'folds.coldIn': 'freezer' }),
   cooledOnTrays: ({ filling }) => (filling.coolIn === 'trays' ? null : { 'filling.coolIn': 'trays' }),
   cooledInIce: ({ filling }) =>
@@ -47,7 +49,7 @@ const together: readonly OtherWayKind[][] = [...otherWayKinds.map((kind) => [kin
 
 /**
  * What could be done another way for a day that cannot be, so that it can, or sooner than `lateMin` late: one heat for those it is
- * about, rests in the freezer, fillings cooled on trays or in ice water, of one pie it is about or of all. Each is planned whole (its Cold Line with it),
+ * about, packets in two halves or half as thick, rests in the freezer, fillings cooled on trays or in ice water, of one pie it is about or of all. Each is planned whole (its Cold Line with it),
  * searched and checked before it is offered; none that brings a problem the day did not have. The least late first, and of
  * equals the one that changes least.
  */

@@ -15,6 +15,7 @@ import { reasonWords } from '../../wording/reasons';
 import { ClockList } from './ClockList';
 import { DayFiles } from './DayFiles';
 import { AwayCooks } from './AwayCooks';
+import { BeforeWork } from './BeforeWork';
 import { HeldSteps } from './HeldSteps';
 import { InHand } from './InHand';
 import { InTheWay } from './InTheWay';
@@ -201,6 +202,7 @@ export function ClockStation() {
         </div>
         <div className="px-6">
           <HeldSteps hand={hand} />
+          <BeforeWork />
           <LaidHow />
           <AwayCooks />
         </div>

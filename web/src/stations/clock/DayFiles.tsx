@@ -5,6 +5,7 @@ import { Press } from '../../design/ui/Press';
 import { fileName, saveFile } from '../../files/save';
 import { question } from '../../workers/question';
 import { dayPapers, type DayPaper } from './dayPapers';
+import { useBeforeWork } from './useBeforeWork';
 
 const all = 'everybody';
 
@@ -17,6 +18,7 @@ export function DayFiles() {
   const [paper, setPaper] = useState<DayPaper>('A4');
   const [printing, setPrinting] = useState(false);
   const [failed, setFailed] = useState(false);
+  const before = useBeforeWork();
   useEffect(() => {
     const over = () => setPrinting(false);
     window.addEventListener('afterprint', over);
@@ -24,6 +26,7 @@ export function DayFiles() {
   }, []);
   if (!plan || !meal || !kitchen || !bakeId) return null;
   const day = {
+    ...before,
     bakeId,
     title: meal.title,
     plan,

@@ -1,6 +1,7 @@
 import { useEffect } from 'react';
 import { createPortal } from 'react-dom';
 import type { DayPaper } from './dayPapers';
+import { weight } from '../../wording/numbers';
 import { dayRows, tableLine, type DayFile } from '../../files/dayFiles';
 
 /** The list of the day on paper, a sheet of its own for each of these; shown by the printer only. */
@@ -14,6 +15,9 @@ export function DayPrint({ day, cooks, paper }: { day: DayFile; cooks: readonly 
         <section key={cook ?? ''} className={`day-sheet ${paper === 'A5' ? 'small' : ''}`}>
           <h1>{cook ? `${day.title}: ${cook}` : day.title}</h1>
           <p>{tableLine(day)}</p>
+          {day.buy.length > 0 && (
+            <p>To buy: {day.buy.map((b) => `${weight(b.shortG)} ${b.name.toLowerCase()}`).join(', ')}</p>
+          )}
           {dayRows(day, cook).map(({ day: name, rows }) => (
             <table key={name}>
               <caption>{name}</caption>

@@ -25,6 +25,7 @@ const kindWords: Record<ClashKind, string> = {
 };
 
 const otherWayWords: Record<Exclude<OtherWayKind, 'oneHeat'>, string> = {
+  thinnerPackets: 'packets half as thick, or in two halves',
   restsInFreezer: 'rests in the freezer',
   cooledOnTrays: 'fillings cooled on trays',
   cooledInIce: 'fillings cooled in ice water',

@@ -13,6 +13,7 @@ import { canBeHeld, stepByMin } from './held';
 import type { DayInHand } from './useDayInHand';
 import { colour, dayAxis, packed, withLens } from './packed';
 import { lensTopPx, useLens } from './useLens';
+import { WhatIsShown } from './WhatIsShown';
 import { LensFrame } from './LensFrame';
 
 interface Lane {
@@ -22,7 +23,15 @@ interface Lane {
   y: number;
 }
 
+/** A name as it fits before the strands. */
+const shortName = (name: string): string => (name.length > 14 ? `${name.slice(0, 13)}…` : name);
+
+/** The lane of an item that is folded to one line. */
+const lineOf = (itemIndex: number): string => `item:${itemIndex}`;
+
 function laneOf(s: TimedStep, lanes: readonly Lane[]): Lane | undefined {
+  const line = s.strand === 'clearing' ? undefined : lanes.find((l) => l.key === lineOf(s.itemIndex));
+  if (line) return line;
   const key =
     s.kind === 'oven'
       ? Number(s.values['second'])
@@ -55,13 +64,15 @@ export function Strands({ hand, clashing }: { hand: DayInHand; clashing: Readonl
   const drag = useRef<{ key: string; fromX: number; x: number } | null>(null);
   const { plan, meal, items, kitchen } = useAppSelector((s) => s.desk);
   const [ref, width] = useWidth<HTMLDivElement>(1240);
+  const [hidden, hide] = useState<ReadonlySet<string>>(new Set());
+  const [folded, fold] = useState<ReadonlySet<number>>(new Set());
   const lens = useLens(plan?.clock.steps ?? [], clashing);
   const { from: lensFrom, to: lensTo } = lens.at ?? {};
   const drawn = useMemo(() => {
     if (!plan || !meal || !kitchen) return null;
     const { steps: all } = plan.clock;
-    const steps = all.filter((s) => s.kind !== 'tend');
-    const tends = all.filter((s) => s.kind === 'tend');
+    const own = all.filter((s) => s.kind !== 'tend' && !folded.has(s.itemIndex));
+    const tends = all.filter((s) => s.kind === 'tend' && !folded.has(s.itemIndex));
     const from = plan.clock.startMin - 12;
     const w = Math.max(760, width);
     const whole = dayAxis(all, from);
@@ -69,15 +80,18 @@ export function Strands({ hand, clashing }: { hand: DayInHand; clashing: Readonl
       lensFrom === undefined || lensTo === undefined ? whole : withLens(whole, { from: lensFrom, to: lensTo });
     const x = (m: number) => 130 + axis.share(m) * (w - 130 - 150);
     const second = (s: TimedStep) => Number(s.values['second']) > 0;
-    const shelves = packed(steps.filter((s) => s.kind === 'oven' && !second(s)));
-    const shelves2 = packed(steps.filter((s) => s.kind === 'oven' && second(s)));
-    const cold = packed(steps.filter((s) => s.kind === 'cold' && s.strand === 'pastry'));
-    const cooling = packed(steps.filter((s) => s.kind === 'cold' && s.strand === 'filling'));
+    const shelves = packed(own.filter((s) => s.kind === 'oven' && !second(s)));
+    const shelves2 = packed(own.filter((s) => s.kind === 'oven' && second(s)));
+    const cold = packed(own.filter((s) => s.kind === 'cold' && s.strand === 'pastry'));
+    const cooling = packed(own.filter((s) => s.kind === 'cold' && s.strand === 'filling'));
     const lanes: Lane[] = [];
+    const every: [key: string, name: string][] = [];
     let y = 44;
-    const add = (key: string, name: string, note: string, rows: number) => {
+    const add = (key: string, name: string, note: string, rows: number, rowPx = 35) => {
+      every.push([key, name]);
+      if (hidden.has(key)) return;
       lanes.push({ key, name, note, y });
-      y += Math.max(1, rows) * 35;
+      y += Math.max(1, rows) * rowPx;
     };
     add('oven', 'Oven', heatsNoted(plan.clock.ovenRuns.filter((r) => r.oven === 0).map((r) => r.setC)), shelves.rows);
     if (shelves2.rows) add('oven2', 'Second oven', '', shelves2.rows);
@@ -89,11 +103,17 @@ export function Strands({ hand, clashing }: { hand: DayInHand; clashing: Readonl
     y += 14;
     add('cold', 'Fridge', degrees(kitchen.fridgeC, 0), cold.rows);
     add('cool', 'Cooling', '', cooling.rows);
+    const places = every.length;
+    const lined = [...folded].filter((i) => i < items.length).sort((a, b) => a - b);
+    if (lined.length) y += 10;
+    for (const i of lined) add(lineOf(i), shortName(items[i]?.document.title ?? ''), '', 1, 24);
+    const steps = all.filter((s) => s.kind !== 'tend' && laneOf(s, lanes) !== undefined);
     const rowOf = new Map([...shelves.row, ...shelves2.row, ...cold.row, ...cooling.row]);
     return {
       steps,
       tends,
       all,
+      places: every.slice(0, places),
       from,
       w,
       x,
@@ -106,14 +126,15 @@ export function Strands({ hand, clashing }: { hand: DayInHand; clashing: Readonl
       serveAt: meal.serveAt,
       folds: axis.folds,
     };
-  }, [plan, meal, kitchen, width, lensFrom, lensTo]);
+  }, [plan, meal, kitchen, items, width, lensFrom, lensTo, hidden, folded]);
   if (!drawn) return null;
-  const { steps, tends, all, from, w, x, minuteAt, lanes, warm, hands, height, rowOf, serveAt, folds } = drawn;
+  const { steps, tends, all, places, from, w, x, minuteAt, lanes, warm, hands, height, rowOf, serveAt, folds } = drawn;
   const place = (s: TimedStep) => {
     const lane = laneOf(s, lanes);
     const row = rowOf.get(`${s.itemIndex}:${s.id}`) ?? (s.kind === 'stand' ? 0 : 0);
-    const y = (lane?.y ?? 0) + row * 35 + (s.kind === 'stand' ? s.itemIndex * 9 : 0);
-    return { x: x(s.startMin), y, width: Math.max(6, x(s.startMin + s.minutes) - x(s.startMin)) };
+    const inLine = lane?.key === lineOf(s.itemIndex);
+    const y = inLine ? lane.y - 7 : (lane?.y ?? 0) + row * 35 + (s.kind === 'stand' ? s.itemIndex * 9 : 0);
+    return { x: x(s.startMin), y, width: Math.max(6, x(s.startMin + s.minutes) - x(s.startMin)), inLine };
   };
   const top = lens.at ? lensTopPx : 0;
   const titles = items.map((i) => i.document.title);
@@ -251,7 +272,11 @@ export function Strands({ hand, clashing }: { hand: DayInHand; clashing: Readonl
           {items.map((_, index) => (
             <path
               key={index}
-              d={necks(steps.filter((s) => s.itemIndex === index && s.strand === 'pastry').map(place))}
+              d={
+                folded.has(index)
+                  ? ''
+                  : necks(steps.filter((s) => s.itemIndex === index && s.strand === 'pastry').map(place))
+              }
               fill="none"
               stroke={colour(index)}
               strokeWidth="2.500"
@@ -264,7 +289,11 @@ export function Strands({ hand, clashing }: { hand: DayInHand; clashing: Readonl
             return (
               <path
                 key={index}
-                d={necks([...filling, ...(closing && filling.length ? [closing] : [])].map(place))}
+                d={
+                  folded.has(index)
+                    ? ''
+                    : necks([...filling, ...(closing && filling.length ? [closing] : [])].map(place))
+                }
                 fill="none"
                 stroke={colour(index)}
                 strokeWidth="1.600"
@@ -276,7 +305,8 @@ export function Strands({ hand, clashing }: { hand: DayInHand; clashing: Readonl
           {steps.map((s) => {
             const p = place(s);
             const open = s.strand !== 'pastry';
-            const thin = s.kind === 'stand';
+            const thin = s.kind === 'stand' || p.inLine;
+            const waits = s.kind === 'cold' || s.kind === 'stand';
             const ink = s.strand === 'clearing' ? 'var(--color-ink-2)' : colour(s.itemIndex);
             const word = stepWord(s).toLowerCase();
             const room = p.width > word.length * 8 + 8;
@@ -296,9 +326,9 @@ export function Strands({ hand, clashing }: { hand: DayInHand; clashing: Readonl
                 <rect
                   className="bar"
                   x={p.x}
-                  y={p.y + (thin ? 6 : 4)}
+                  y={p.y + (p.inLine ? (waits ? 16 : 11) : thin ? 6 : 4)}
                   width={p.width}
-                  height={thin ? 8 : 28}
+                  height={p.inLine ? (waits ? 5 : 15) : thin ? 8 : 28}
                   rx={Math.min(14, p.width / 2)}
                   fill={open ? 'var(--color-flour)' : ink}
                   stroke={ink}
@@ -465,6 +495,14 @@ export function Strands({ hand, clashing }: { hand: DayInHand; clashing: Readonl
           {lens.at && <LensFrame lens={lens} x={x} left={130} right={x(0)} height={height} />}
         </g>
       </svg>
+      <WhatIsShown
+        places={places}
+        pies={items.map((i, index) => ({ name: i.document.title, colour: colour(index) }))}
+        hidden={hidden}
+        folded={folded}
+        onHide={hide}
+        onFold={fold}
+      />
       <div className="visually-hidden">
         <ClockList steps={all} serveAt={serveAt} titles={titles} hand={null} plays={hand.plays} clashing={clashing} />
       </div>

@@ -138,3 +138,28 @@ describe('the list of the day', () => {
     expect(document.querySelector('.day-sheet')).toBeNull();
   });
 });
+
+describe('the strands', () => {
+  const strands = () => screen.getByRole('region', { name: 'Strands of the day' });
+  const drawn = () => strands().querySelectorAll('rect.bar').length;
+  it('leave a place out, and draw a pie in one line, as they are asked to; the day stays as it is', async () => {
+    await atClock();
+    const [all, steps] = [drawn(), desk().plan?.clock.steps];
+    fireEvent.click(screen.getByRole('button', { name: 'What is shown' }));
+    const places = screen.getByRole('group', { name: 'Places on the strands' });
+    fireEvent.click(within(places).getByRole('button', { name: 'Fridge' }));
+    expect(drawn()).toBeLessThan(all);
+    expect(strands().textContent).toContain('without fridge');
+    fireEvent.click(within(places).getByRole('button', { name: 'Fridge' }));
+    expect(drawn()).toBe(all);
+    const wide = () => [...strands().querySelectorAll('rect.bar')].filter((r) => r.getAttribute('height') === '28');
+    const before = wide().length;
+    fireEvent.click(
+      within(screen.getByRole('group', { name: 'Pies in one line' })).getAllByRole('button')[0] as HTMLElement,
+    );
+    expect(drawn()).toBe(all);
+    expect(wide().length).toBeLessThan(before);
+    expect(strands().textContent).toContain('1 in one line');
+    expect(desk().plan?.clock.steps).toBe(steps);
+  });
+});
