@@ -1,7 +1,10 @@
 /** One current picture of each main view, from the demo data, at 1280x800 in day light: docs/screenshots. */
 import { join } from 'node:path';
 import { openDemo } from './demo-browser.mjs';
+import { createRequire } from 'node:module';
 import { root } from './project.mjs';
+
+const { formItem } = createRequire(import.meta.url)('../core/dist/plan/forms.js');
 
 const { url, browser, station, close } = await openDemo();
 const context = await browser.newContext({
@@ -63,19 +66,28 @@ await dot.click();
 await page.getByRole('button', { name: 'Raise The Cold Line' }).click();
 await settle(800);
 await shoot('cold-line-raised');
-/** Heats of the pies, by their place in the day, in °C. */
+const put = (path, body) =>
+  fetch(`${url}/api/${path}`, {
+    method: 'PUT',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(body),
+  });
+const [{ id: bakeId }] = await (await fetch(`${url}/api/bakes`)).json();
+const itemsNow = async () => (await (await fetch(`${url}/api/bakes/${bakeId}`)).json()).items;
+/** Heats of the pies, by their place in the day, in °C; gives those they had. */
 const heatsOf = async (heats) => {
-  const [{ id }] = await (await fetch(`${url}/api/bakes`)).json();
-  const { items } = await (await fetch(`${url}/api/bakes/${id}`)).json();
+  const items = await itemsNow();
   for (const [index, setC] of heats.entries()) {
-    const { id: itemId, version, settled, undone, document } = items[index];
-    await fetch(`${url}/api/items/${itemId}`, {
-      method: 'PUT',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ version, settled, undone, document: { ...document, oven: { ...document.oven, setC } } }),
-    });
+    const { id, version, settled, undone, document } = items[index];
+    await put(`items/${id}`, { version, settled, undone, document: { ...document, oven: { ...document.oven, setC } } });
   }
   return items.slice(0, heats.length).map((i) => i.document.oven.setC);
+};
+/** Shelves of the oven; gives those it had. */
+const shelvesOf = async (ovenShelves) => {
+  const { version, document } = await (await fetch(`${url}/api/kitchen`)).json();
+  await put('kitchen', { version, document: { ...document, ovenShelves } });
+  return document.ovenShelves;
 };
 const before = await heatsOf([225, 160]);
 await page.goto(station(0, 'clock'));
@@ -83,6 +95,36 @@ for (let n = 0; n < 100 && !(await page.getByText('where it clashes').count()); 
 await settle(600);
 await shoot('clock-conflict');
 await heatsOf(before);
+/** The table; gives when it was. */
+const tableOf = async (serveAt) => {
+  const { version, meal } = await (await fetch(`${url}/api/bakes/${bakeId}`)).json();
+  await put(`bakes/${bakeId}`, { version, meal: { ...meal, serveAt } });
+  return meal.serveAt;
+};
+// a day later two pies more, all at one heat on a shelf more; put back when the picture is there
+const more = [
+  ['rolls', 36, 'Tobiah', 'Rolls'],
+  ['potPies', 6, 'Ines', 'Pot pies'],
+].map(([form, count, cook, title]) => ({ ...formItem(form, count, cook), title }));
+for (const document of more)
+  await fetch(`${url}/api/bakes/${bakeId}/items`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ document }),
+  });
+const heats = await heatsOf([190, 190, 190, 190, 190]);
+const shelves = await shelvesOf(3);
+const table = await tableOf('2026-12-13T18:30');
+await page.goto(station(0, 'clock'));
+for (const word of ['All 5 meet at the table', 'end stop: no play'])
+  for (let n = 0; n < 200 && !(await page.getByText(word).count()); n++) await settle(100);
+await settle(2000);
+await shoot('clock-five');
+for (const { id } of (await itemsNow()).slice(-more.length))
+  await fetch(`${url}/api/items/${id}`, { method: 'DELETE' });
+await heatsOf(heats.slice(0, -more.length));
+await shelvesOf(shelves);
+await tableOf(table);
 await page.goto(`${url}/recipe`);
 await settle(1500);
 await page.getByRole('button', { name: /old fish pie/ }).click();
@@ -104,10 +146,6 @@ await settle(400);
 await context.clock.fastForward(6 * 60_000);
 await settle(1500);
 await shoot('bench');
-await page.setViewportSize({ width: 800, height: 1280 });
-await page.goto(`${url}/bench?wall`);
-await settle(1500);
-await shoot('wall');
 await page.goto(`${url}/bench`);
 await settle(1500);
 await page.setViewportSize({ width: 390, height: 844 });

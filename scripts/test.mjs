@@ -107,19 +107,20 @@ if (process.argv.includes('--quick')) {
   end();
 }
 
-// lint and types in one pass over the whole tree, tests included; the format beside the bundler
-const formatted = runToolBeside('prettier', ['--check', '.', '--log-level', 'warn', '--experimental-cli']);
 const ready = check('build of the web', buildIfStale());
 if (ready) check('size of the first load', runTool('size-limit', []) === 0);
-check('format', (await formatted) === 0);
-check('lint, types, import table and circles', runTool('oxlint', lintArgs) === 0);
 check('Poppler', poppler());
 const browser = ready && check('Chromium', browserThere());
+// beside the unit tests: the format, and lint and types in one pass over the whole tree, tests included
+const formatted = runToolBeside('prettier', ['--check', '.', '--log-level', 'warn', '--experimental-cli']);
+const linted = formatted.then(() => runToolBeside('oxlint', lintArgs));
 
 let journeying = null;
 const unit = await unitTests([], () => {
   if (browser) journeying ??= journeys();
 });
 if (browser) await (journeying ??= journeys());
+check('format', (await formatted) === 0);
+check('lint, types, import table and circles', (await linted) === 0);
 console.log(`unit tests: ${unit?.numPassedTests ?? 0} passed of ${unit?.numTotalTests ?? 0}`);
 end();
