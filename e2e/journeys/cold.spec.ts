@@ -75,7 +75,9 @@ test(
     await benchAt(page, /^Turns/);
     await page.getByRole('button', { name: 'Probe in' }).click();
     const panel = page.getByRole('region', { name: 'Minutes left before the fat is too soft' });
-    for (let minute = 0; minute < 8; minute++) {
+    for (let minute = 0; minute < 30; minute++) {
+      // eight minutes, and on a busy machine as many more as it takes until two of its answers are minutes apart
+      if (minute >= 8 && (await panel.innerText()).includes('warming')) break;
       // the minutes are the page's, the answer's time is the machine's
       const answered = page.waitForResponse((r) => r.url().endsWith('/api/probe/read'), { timeout: 5000 });
       await page.clock.fastForward(60_000);
