@@ -75,7 +75,15 @@ async function unitTests(args, lastOnes = () => {}) {
       `--reporters=${tail}`,
       ...args,
     ],
-    { onLine: (line) => line.includes('last unit files') && lastOnes() },
+    {
+      onLine: (line) => line.includes('last unit files') && lastOnes(),
+      // the workers collect what is short-lived less often
+      env: {
+        ...process.env,
+        NODE_OPTIONS: `${process.env['NODE_OPTIONS'] ?? ''} --max-semi-space-size=64`,
+        DEBUG_PRINT_LIMIT: '0',
+      },
+    },
   );
   const unit = json(unitFile);
   passed += unit?.numPassedTests ?? 0;

@@ -2,6 +2,7 @@ import type { KitchenInput } from '../contracts/kitchen';
 import { benchMinutes } from '../plan/steps/minutes';
 import type { TimedStep } from '../plan/steps/codes';
 import type { Gone } from './away';
+import { grownCooks } from './scheduled';
 
 /** Work with a longer pause before it is another sitting, cleared up by itself, min. */
 const sittingGapMin = 6 * 60;
@@ -34,7 +35,7 @@ export function clearedUp(timed: readonly TimedStep[], gone: readonly Gone[], ki
     const pies = new Set(works.map((s) => s.itemIndex)).size;
     const minutes = (benchMinutes.clearUp + benchMinutes.clearUpAPie * pies) * kitchen.pace;
     const last = works.reduce((a, b) => (endOf(b) > endOf(a) ? b : a));
-    const free = kitchen.cooks
+    const free = grownCooks(kitchen)
       .map((cook) => ({
         cook,
         at: freeFrom(

@@ -38,6 +38,16 @@ describe('a day as the planner takes it', () => {
       else expect(s.cooks?.length).toBe(code === 'glaze' ? 2 : 1);
     }
   });
+  it('lets a child weigh and brush for whoever makes the pie, and do nothing else; the bench is cleared by another', () => {
+    const family: KitchenInput = { ...kitchen, cooks: ['Ines', 'Wren'], does: [{ cook: 'Wren', does: ['easy'] }] };
+    const { day, plan } = bake(['dishPie', 'turnovers'], family);
+    const codes = new Set(
+      day?.steps.flatMap((s) => (s.cooks?.includes('Wren') ? [s.id.replace(/^.*\/|:.*$/g, '')] : [])),
+    );
+    expect([...codes].sort()).toEqual(['glaze', 'weigh']);
+    expect(plan.clock.problems).toEqual([]);
+    for (const s of plan.clock.steps) if (s.cook === 'Wren') expect(['glaze', 'weigh']).toContain(s.code);
+  });
   it('rounds every length up and none down', () => {
     const { day, plan } = bake(['pasties']);
     for (const s of day?.steps ?? []) {

@@ -7,7 +7,7 @@ import { holdsPot, scarcePlaces, takenOf } from './places';
 import { climbsCMin, fallsCMin } from './ovenRuns';
 import { coldRooms, roomFor, takenBy } from './coldRoom';
 import { dayGoals } from './dayGoals';
-import { handsOf, pastryOf, type Scheduled, type TableOfDay } from './scheduled';
+import { grownCooks, handsOf, pastryOf, type Hands, type Scheduled, type TableOfDay } from './scheduled';
 import type { Instance, Lag, PlannerStep, Point } from './planner/instance';
 
 /** The table on the planner's own minutes: midnight of the day before is 0. */
@@ -103,7 +103,7 @@ export function dayOf(
   for (const [itemIndex, item] of items.entries()) {
     const shelves = ovens[item.oven]?.shelves ?? 0;
     if (item.trays > shelves) return null;
-    const { pastry: cook, filling: helper, oven: baker, brush } = handsOf(item, kitchen);
+    const { pastry: cook, filling: helper, oven: baker, ...hands } = handsOf(item, kitchen);
     const { steps: pastry, wait } = pastryOf(item);
     const bake = item.steps.find((s) => s.code === 'bake');
     const stand = item.steps.find((s) => s.code === 'stand');
@@ -118,12 +118,12 @@ export function dayOf(
     for (const [n, s] of row.entries()) {
       const oven = s.kind === 'oven';
       const temp = s === bake ? (item.heats[0]?.setC ?? 190) : Number(s.values['setC']);
-      const hands = s.kind === 'bench' || s.kind === 'tend';
+      const byHand = s.kind === 'bench' || s.kind === 'tend';
       steps.push({
         id: key(s),
         item: String(itemIndex),
-        kind: hands ? 'active' : 'passive',
-        ...(hands && smallCodes.has(s.code) ? { small: true } : {}),
+        kind: byHand ? 'active' : 'passive',
+        ...(byHand && smallCodes.has(s.code) ? { small: true } : {}),
         ...lengths[n],
         needs: {
           ...(oven && modes.size > 1 ? { alone: 1 } : {}),
@@ -142,7 +142,7 @@ export function dayOf(
               },
             }
           : {}),
-        ...(hands ? { cooks: s.code === 'glaze' ? [...brush] : [s.kind === 'tend' ? baker : cook] } : {}),
+        ...(byHand ? { cooks: whoMay(s, hands, s.kind === 'tend' ? baker : cook) } : {}),
         ...asGo(key(s)),
         ...held(s),
       });
@@ -190,7 +190,7 @@ export function dayOf(
           min: Math.ceil(wash.minutes - 1e-9),
           max: Math.ceil(wash.minutes - 1e-9),
           needs: pots,
-          cooks: [...kitchen.cooks],
+          cooks: [...grownCooks(kitchen)],
           ...held(wash),
         },
       );
@@ -290,6 +290,10 @@ export function dayOf(
     budgets: [],
   };
 }
+
+/** Who may do a step of pastry: what is easy, more than one. */
+const whoMay = (s: Step, { weigh, brush }: Pick<Hands, 'weigh' | 'brush'>, own: string): string[] =>
+  s.code === 'glaze' ? [...brush] : s.code === 'weigh' ? [...weigh] : [own];
 
 /** The wait between a pot's being empty and its being washed: of the planner only, no step of a day. */
 export const soakId = (itemIndex: number): string => stepKey(itemIndex, { id: 'soak' });

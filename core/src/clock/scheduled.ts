@@ -33,11 +33,20 @@ export interface TableOfDay {
   together?: boolean;
 }
 
-/** Cooks who do this; everybody, where nobody is said to. */
+/** Cooks who do this; where nobody is said to, everybody who does more than what is easy. */
 export function whoDoes(duty: Duty, { cooks, does = [] }: Pick<KitchenInput, 'cooks' | 'does'>): readonly string[] {
   const able = cooks.filter((c) => does.find((d) => d.cook === c)?.does.includes(duty) ?? true);
-  return able.length ? able : cooks;
+  const grown = grownCooks({ cooks, does });
+  return able.length ? able : grown.length ? grown : cooks;
 }
+
+/** Who helps with what is easy: those of whom it was said. */
+export const easyHelpers = ({ cooks, does = [] }: Pick<KitchenInput, 'cooks' | 'does'>): readonly string[] =>
+  cooks.filter((c) => does.find((d) => d.cook === c)?.does.includes('easy'));
+
+/** Cooks who do more than what is easy. */
+export const grownCooks = ({ cooks, does = [] }: Pick<KitchenInput, 'cooks' | 'does'>): readonly string[] =>
+  cooks.filter((c) => does.find((d) => d.cook === c)?.does.some((d) => d !== 'easy') ?? true);
 
 /** Whose an item is: who was said, or the first cook of this kitchen. */
 const cookOf = (item: Scheduled, cooks: readonly string[]): string =>
@@ -50,7 +59,8 @@ export interface Hands {
   filling: string;
   /** Who looks after it at the oven. */
   oven: string;
-  /** Who may brush it before it goes in, whose it is first. */
+  /** Who may weigh for it, and who may brush it before it goes in; whose it is first, then who helps with what is easy. */
+  weigh: readonly string[];
   brush: readonly string[];
 }
 
@@ -61,12 +71,14 @@ export function handsOf(item: Scheduled, kitchen: Pick<KitchenInput, 'cooks' | '
   const pastry = ownFirst(whoDoes('pastry', kitchen));
   const fillings = whoDoes('filling', kitchen);
   const bakers = whoDoes('oven', kitchen);
+  const easy = easyHelpers(kitchen);
   const oven = ownFirst(bakers);
   return {
     pastry,
     filling: fillings.find((c) => c !== pastry) ?? fillings[0],
     oven,
-    brush: [oven, ...bakers.filter((c) => c !== oven)],
+    weigh: [...new Set([pastry, ...easy])],
+    brush: [...new Set([oven, ...bakers, ...easy])],
   };
 }
 

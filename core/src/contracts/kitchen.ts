@@ -38,14 +38,14 @@ export class CookHoursInput {
   @NumberIn(0, 1439, 'min', { integer: true }) toMin!: number;
 }
 
-/** What is to be done in a kitchen, as it can be shared out. */
-export const duties = ['pastry', 'filling', 'oven'] as const;
+/** What is to be done in a kitchen, as it can be shared out; `easy`: weighing and brushing, which a child can do. */
+export const duties = ['pastry', 'filling', 'oven', 'easy'] as const;
 export type Duty = (typeof duties)[number];
 
 /** What a cook does, where it is not everything. */
 export class CookDoesInput {
   @IsString() @MaxLength(40) cook!: string;
-  @ListOf(3) @ArrayMinSize(1) @IsIn(duties, { each: true }) does!: Duty[];
+  @ListOf(4) @ArrayMinSize(1) @IsIn(duties, { each: true }) does!: Duty[];
 }
 
 /** Rings of a hob, where nobody said. */

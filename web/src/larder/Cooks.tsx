@@ -12,7 +12,7 @@ export interface WhoCooks {
   does?: CookDoesInput[];
 }
 
-const dutyWords: Record<Duty, string> = { pastry: 'Pastry', filling: 'Fillings', oven: 'Oven' };
+const dutyWords: Record<Duty, string> = { pastry: 'Pastry', filling: 'Fillings', oven: 'Oven', easy: 'Easy steps' };
 
 /** Who cooks: each name, what they do and when they are there, one more, one less; there is always one. */
 export function Cooks({ cooks, hours = [], does = [], onChange }: WhoCooks & { onChange: (who: WhoCooks) => void }) {

@@ -147,8 +147,7 @@ describe('the clock on a phone', () => {
     await heading('Clock');
     const plan = store.getState().desk.plan;
     expect(screen.getByRole('img', { name: /The day from above down/ })).toBeTruthy();
-    expect(within(screen.getByRole('region', { name: 'Clock' })).getAllByRole('listitem')).toHaveLength(
-      plan?.clock.steps.length ?? 0,
-    );
+    const list = screen.getByRole('list', { name: 'Every step of the day' });
+    expect(within(list).getAllByRole('listitem')).toHaveLength(plan?.clock.steps.length ?? 0);
   });
 });

@@ -46,7 +46,7 @@ export function ClockList({
     </>
   );
   return (
-    <ol className="plain-list px-4">
+    <ol className="plain-list px-4" aria-label="Every step of the day">
       {steps.map((s, i) => {
         const at = momentAt(serveAt, s.startMin);
         const before = steps[i - 1];
