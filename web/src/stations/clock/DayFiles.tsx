@@ -16,11 +16,12 @@ export function DayFiles() {
   const { plan, meal, items, kitchen, bakeId } = useAppSelector((s) => s.desk);
   const [who, setWho] = useState(all);
   const [paper, setPaper] = useState<DayPaper>('A4');
-  const [printing, setPrinting] = useState(false);
+  // which press of it is being printed; a browser that never says it is over may be asked again
+  const [printing, setPrinting] = useState(0);
   const [failed, setFailed] = useState(false);
   const before = useBeforeWork();
   useEffect(() => {
-    const over = () => setPrinting(false);
+    const over = () => setPrinting(0);
     window.addEventListener('afterprint', over);
     return () => window.removeEventListener('afterprint', over);
   }, []);
@@ -67,7 +68,7 @@ export function DayFiles() {
       <div style={{ minWidth: 110 }}>
         <Choice label="Paper" value={paper} options={dayPapers.map((p) => [p, p] as const)} onChange={setPaper} />
       </div>
-      <Press quiet onClick={() => setPrinting(true)}>
+      <Press quiet onClick={() => setPrinting((n) => n + 1)}>
         Print the list
       </Press>
       <Press quiet onClick={() => void data()}>
@@ -78,9 +79,10 @@ export function DayFiles() {
           The day could not be written out.
         </p>
       )}
-      {printing && (
+      {printing > 0 && (
         <Suspense fallback={null}>
           <DayPrint
+            key={printing}
             day={day}
             cooks={cook || kitchen.cooks.length < 2 ? [cook] : [null, ...kitchen.cooks]}
             paper={paper}

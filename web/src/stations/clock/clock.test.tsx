@@ -137,6 +137,15 @@ describe('the list of the day', () => {
     fireEvent(window, new Event('afterprint'));
     expect(document.querySelector('.day-sheet')).toBeNull();
   });
+  it('is printed again by another press, where the browser never says that it was', async () => {
+    const printed = jest.spyOn(window, 'print').mockImplementation(() => undefined);
+    printed.mockClear();
+    await atClock();
+    for (const times of [1, 2]) {
+      fireEvent.click(screen.getByRole('button', { name: 'Print the list' }));
+      await waitFor(() => expect(printed).toHaveBeenCalledTimes(times));
+    }
+  });
 });
 
 describe('the strands', () => {
