@@ -1,5 +1,6 @@
 import { closingCodes, type TimedStep } from '../plan/steps/codes';
 import { keyOf } from '../plan/steps/key';
+import { leavesSomething } from '../clock/clearing';
 import { holdsPot } from '../clock/places';
 
 /** What the bench needs of a day's plan: its steps in the order of the Clock, who is there, and whose dough is whose. */
@@ -31,9 +32,6 @@ export interface Links {
   cook: ReadonlyMap<string, string>;
   byKey: ReadonlyMap<string, TimedStep>;
 }
-
-/** Work of hands that leaves something to clear. */
-const isHandwork = (s: TimedStep): boolean => (s.kind === 'bench' || s.kind === 'hob') && s.strand !== 'clearing';
 
 /**
  * What waits for what: within a strand of an item each step for the one before it; closing for the filling; the first step of a
@@ -74,7 +72,7 @@ export function linksOf(plan: BenchPlan): Links {
       const over =
         s.code === 'washPot'
           ? filling.filter((o) => holdsPot(o)).slice(-1)
-          : plan.steps.filter((o) => isHandwork(o) && o.startMin < s.startMin);
+          : plan.steps.filter((o) => leavesSomething(o) && o.startMin < s.startMin);
       before.set(keyOf(s), over.map(keyOf));
       cook.set(keyOf(s), s.cook ?? anybody);
     }

@@ -11,7 +11,8 @@ const leastWorkMin = 15;
 
 const endOf = (s: TimedStep): number => s.startMin + s.minutes;
 /** Work that leaves something on the bench or in the sink. */
-const leaves = (s: TimedStep): boolean => (s.kind === 'bench' || s.kind === 'hob') && s.strand !== 'clearing';
+export const leavesSomething = (s: TimedStep): boolean =>
+  (s.kind === 'bench' || s.kind === 'hob') && s.strand !== 'clearing';
 
 /**
  * Washing up and clearing the bench after each sitting of work, by whoever has hands free first once all work of it is over: while
@@ -25,7 +26,7 @@ export function clearedUp(timed: readonly TimedStep[], gone: readonly Gone[], ki
   ];
   const sittings: TimedStep[][] = [];
   let over = -Infinity;
-  for (const s of timed.filter(leaves).sort((a, b) => a.startMin - b.startMin)) {
+  for (const s of timed.filter(leavesSomething).sort((a, b) => a.startMin - b.startMin)) {
     if (s.startMin - over > sittingGapMin) sittings.push([]);
     sittings.at(-1)?.push(s);
     over = Math.max(over, endOf(s));

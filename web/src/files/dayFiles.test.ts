@@ -57,15 +57,35 @@ describe('what is bought and taken out before the work', () => {
     ...day,
     buy: shopping(plan.needs, [], plan.clock.steps),
     out: [
-      { name: 'butter', grams: 200, itemIndex: 0, from: 'fridge', to: 'room', atMin: -600, useMin: -500, toC: 16 },
-      { name: 'Peas', grams: 90, itemIndex: 1, from: 'freezer', to: 'fridge', atMin: -1400, useMin: -680, toC: null },
+      {
+        name: 'butter',
+        grams: 200,
+        itemIndex: 0,
+        from: 'fridge',
+        to: 'room',
+        atMin: -600,
+        useMin: -500,
+        toC: 16,
+        reachesC: 16,
+      },
+      {
+        name: 'Peas',
+        grams: 90,
+        itemIndex: 1,
+        from: 'freezer',
+        to: 'fridge',
+        atMin: -1400,
+        useMin: -680,
+        toC: null,
+        reachesC: null,
+      },
     ],
   };
   it('stands among the steps at its hour, the evening before under its own day, and the list to buy below', () => {
     const text = dayText(before, null).split('\r\n');
     const out = text.filter((l) => l.includes('Take out'));
     expect(out).toEqual([
-      '19:10  Take out, 90 g peas from the freezer into the fridge, to thaw on a plate, low down',
+      '19:10  Take out, 90 g peas from the freezer into the fridge, to thaw on a plate, low down; used only when there is no ice left in it',
       '08:30  Take out, 200 g butter out of the fridge, in pieces, to be at 16° when it is used',
     ]);
     expect(text.indexOf(out[0] ?? '')).toBeLessThan(text.findIndex((l) => l.startsWith('Saturday')));

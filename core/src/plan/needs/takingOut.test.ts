@@ -25,6 +25,15 @@ describe('what is taken out before the work', () => {
     expect(lead).toEqual([...lead].sort((a, b) => a - b));
     expect(lead.at(-1)).toBeLessThanOrEqual(240);
   });
+  it('is not said to get warmer than the room makes it', () => {
+    const item = writePaths<ItemInput>(pie, { 'dough.fatC': 20 });
+    const cool = { ...kitchen, roomC: 15 };
+    const { needs, clock } = planBake({ meal, items: [item], kitchen: cool });
+    const [out] = takingOut([item], needs, [], clock.steps, cool);
+    expect(out?.toC).toBe(20);
+    expect(out?.reachesC).toBeLessThanOrEqual(15);
+    expect((out?.useMin ?? 0) - (out?.atMin ?? 0)).toBeCloseTo(240, 6);
+  });
   it('is never oil, nor fat that stands on the shelf', () => {
     for (const fat of ['oil', 'shortening'])
       expect(outOf(writePaths<ItemInput>(pie, { 'dough.fat': fat, 'dough.fatC': 18 })).out).toEqual([]);

@@ -18,8 +18,9 @@ export interface TakenOut {
   /** When it is taken out, and when it is used, minutes from the table. */
   atMin: number;
   useMin: number;
-  /** As warm as it is to be then; null for what thaws. */
+  /** As warm as it is to be then, and as it is by reckoning; null for what thaws. */
   toC: number | null;
+  reachesC: number | null;
 }
 
 interface LarderThing extends InLarder {
@@ -27,7 +28,7 @@ interface LarderThing extends InLarder {
 }
 
 /** Fat softens in pieces of this across, mm; it lies out no longer than so long, min (estimates). */
-const softensMm = 25;
+export const softensMm = 25;
 const longestOutMin = 4 * 60;
 /** Fat this much over the fridge has lain out, K. */
 const softK = 5;
@@ -58,7 +59,7 @@ export function takingOut(
       })
       .sort((a, b) => a.useMin - b.useMin);
     return grams > 0.5 && first
-      ? [{ name: need.name, grams, ...first, from: 'freezer', to: 'fridge', atMin: first.useMin - thawMin, toC: null }]
+      ? [{ name: need.name, grams, ...first, from: 'freezer', to: 'fridge', atMin: first.useMin - thawMin, ...thaws }]
       : [];
   });
   const softened = items.flatMap(({ dough }, itemIndex): TakenOut[] => {
@@ -67,13 +68,16 @@ export function takingOut(
     const lies = dough.fat && ingredientOf(dough.fat)?.place === 'fridge';
     if (!weigh || !lies || grams < 1 || dough.fatC < kitchen.fridgeC + softK) return [];
     const from = { name: dough.fat, grams, itemIndex, from: 'fridge', to: 'room', useMin: weigh.startMin } as const;
-    return [{ ...from, atMin: weigh.startMin - softensIn(dough, kitchen), toC: dough.fatC }];
+    const { minutes, reachesC } = softensIn(dough, kitchen);
+    return [{ ...from, atMin: weigh.startMin - minutes, toC: dough.fatC, reachesC }];
   });
   return [...thawed, ...softened].sort((a, b) => a.atMin - b.atMin);
 }
 
-/** Minutes out of the fridge until a fat is as warm as it is to be worked, in pieces (estimate). */
-function softensIn({ fat, fatC }: ItemInput['dough'], kitchen: KitchenInput): number {
+const thaws = { toC: null, reachesC: null };
+
+/** Minutes out of the fridge until a fat in pieces is as warm as it is to be worked, or as warm as it gets (estimate). */
+function softensIn({ fat, fatC }: ItemInput['dough'], kitchen: KitchenInput): { minutes: number; reachesC: number } {
   const { at, value } = lumpsWarm({
     fat,
     lumpMm: softensMm,
@@ -82,5 +86,6 @@ function softensIn({ fat, fatC }: ItemInput['dough'], kitchen: KitchenInput): nu
     kitchen,
   });
   const n = value.findIndex((c) => c >= fatC);
-  return Math.ceil((n < 0 ? longestOutMin : (at[n] ?? longestOutMin)) / 5) * 5;
+  if (n < 0) return { minutes: longestOutMin, reachesC: value.at(-1) ?? kitchen.fridgeC };
+  return { minutes: Math.ceil(at[n] / 5) * 5, reachesC: fatC };
 }

@@ -1,14 +1,15 @@
 import { Link } from 'react-router';
 import { useAppSelector } from '../../desk/store';
+import { Because } from '../../design/ui/Because';
 import { clockOn, momentAt, served, weight } from '../../wording/numbers';
-import { neededWords, shopWords, takenOutWords } from '../../wording/shopping';
+import { neededWords, shopWords, takenOutWhy, takenOutWords } from '../../wording/shopping';
 import { useBeforeWork } from './useBeforeWork';
 
 /** What has to be in the house and out of the cold before the work of the day, by when it is wanted. */
 export function BeforeWork() {
-  const { meal, items } = useAppSelector((s) => s.desk);
+  const { meal, items, kitchen } = useAppSelector((s) => s.desk);
   const { buy, out } = useBeforeWork();
-  if (!meal || (buy.length === 0 && out.length === 0)) return null;
+  if (!meal || !kitchen || (buy.length === 0 && out.length === 0)) return null;
   const table = served(meal.serveAt);
   const byHour = [...buy].sort((a, b) => (a.byMin ?? 0) - (b.byMin ?? 0));
   return (
@@ -22,7 +23,8 @@ export function BeforeWork() {
             {out.map((o) => (
               <li key={`${o.itemIndex}${o.name}${o.to}`}>
                 <strong>{clockOn(momentAt(meal.serveAt, o.atMin), table)}</strong> {takenOutWords(o)}
-                {items.length > 1 && <span className="quiet-ink">, {items[o.itemIndex]?.document.title}</span>}
+                {items.length > 1 && <span className="quiet-ink">, {items[o.itemIndex]?.document.title}</span>}{' '}
+                <Because>{takenOutWhy(o, meal.serveAt, kitchen)}</Because>
               </li>
             ))}
           </ul>
@@ -44,7 +46,9 @@ export function BeforeWork() {
               </li>
             ))}
           </ul>
-          <Link to="/larder">In the larder</Link>
+          <Link to="/larder" className="press quiet mt-2">
+            See the larder
+          </Link>
         </div>
       )}
     </section>

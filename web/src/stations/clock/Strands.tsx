@@ -131,7 +131,7 @@ export function Strands({ hand, clashing }: { hand: DayInHand; clashing: Readonl
   const { steps, tends, all, places, from, w, x, minuteAt, lanes, warm, hands, height, rowOf, serveAt, folds } = drawn;
   const place = (s: TimedStep) => {
     const lane = laneOf(s, lanes);
-    const row = rowOf.get(`${s.itemIndex}:${s.id}`) ?? (s.kind === 'stand' ? 0 : 0);
+    const row = rowOf.get(`${s.itemIndex}:${s.id}`) ?? 0;
     const inLine = lane?.key === lineOf(s.itemIndex);
     const y = inLine ? lane.y - 7 : (lane?.y ?? 0) + row * 35 + (s.kind === 'stand' ? s.itemIndex * 9 : 0);
     return { x: x(s.startMin), y, width: Math.max(6, x(s.startMin + s.minutes) - x(s.startMin)), inLine };
